@@ -1,0 +1,157 @@
+//! A wearer's body: girths and lengths with the day they were taken.
+
+use std::collections::BTreeMap;
+
+use chrono::NaiveDate;
+use serde::{Deserialize, Serialize};
+
+use crate::Length;
+
+/// A measure of the body, named as in ISO 8559-1 where the standard has a name for it.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(rename_all = "snake_case")]
+pub enum MeasureName {
+    /// Waist girth, standing.
+    Waist,
+    /// Waist girth, sitting: it decides whether a band is comfortable.
+    WaistSeated,
+    /// Girth 100 mm below the waist.
+    HighHip,
+    /// Girth round the fullest part of the seat.
+    Hip,
+    /// Girth of one thigh, just below the crotch.
+    Thigh,
+    /// Girth of one knee, bent a little.
+    Knee,
+    /// Girth of one calf at its fullest.
+    Calf,
+    /// Girth round heel and instep: what a closed hem has to let through.
+    HeelInstep,
+    /// Inside leg length, crotch to floor.
+    InsideLeg,
+    /// Outside leg length, waist to floor over the hip.
+    OutsideLeg,
+    /// Body rise: waist to seat, sitting.
+    BodyRise,
+    /// Crotch length: waist at front to waist at back, between the legs.
+    CrotchLength,
+    /// Height without shoes.
+    Height,
+}
+
+impl MeasureName {
+    /// Every measure, in the order a tape goes down the body.
+    pub const ALL: [MeasureName; 13] = [
+        MeasureName::Height,
+        MeasureName::Waist,
+        MeasureName::WaistSeated,
+        MeasureName::HighHip,
+        MeasureName::Hip,
+        MeasureName::BodyRise,
+        MeasureName::CrotchLength,
+        MeasureName::Thigh,
+        MeasureName::Knee,
+        MeasureName::Calf,
+        MeasureName::HeelInstep,
+        MeasureName::OutsideLeg,
+        MeasureName::InsideLeg,
+    ];
+
+    /// What it is called in a sentence.
+    #[must_use]
+    pub const fn words(self) -> &'static str {
+        match self {
+            MeasureName::Waist => "waist",
+            MeasureName::WaistSeated => "waist, seated",
+            MeasureName::HighHip => "high hip",
+            MeasureName::Hip => "hip",
+            MeasureName::Thigh => "thigh",
+            MeasureName::Knee => "knee",
+            MeasureName::Calf => "calf",
+            MeasureName::HeelInstep => "heel and instep",
+            MeasureName::InsideLeg => "inside leg",
+            MeasureName::OutsideLeg => "outside leg",
+            MeasureName::BodyRise => "body rise, seated",
+            MeasureName::CrotchLength => "crotch length",
+            MeasureName::Height => "height",
+        }
+    }
+
+    /// The shortest and longest this measure can be on a person, child to giant.
+    #[must_use]
+    pub const fn plausible(self) -> (Length, Length) {
+        let (least, most) = match self {
+            MeasureName::Waist | MeasureName::WaistSeated => (350, 2200),
+            MeasureName::HighHip | MeasureName::Hip => (400, 2400),
+            MeasureName::Thigh => (200, 1300),
+            MeasureName::Knee => (150, 900),
+            MeasureName::Calf => (150, 900),
+            MeasureName::HeelInstep => (180, 600),
+            MeasureName::InsideLeg => (300, 1200),
+            MeasureName::OutsideLeg => (400, 1500),
+            MeasureName::BodyRise => (120, 500),
+            MeasureName::CrotchLength => (350, 1500),
+            MeasureName::Height => (700, 2500),
+        };
+        (Length::whole_mm(least), Length::whole_mm(most))
+    }
+}
+
+/// One layer worn under the garment when it is tried on.
+#[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(deny_unknown_fields)]
+pub struct Layer {
+    /// What it is: shirt tail, thermal leggings.
+    pub name: String,
+    /// Its thickness; it takes `2π` times this from the ease at every level.
+    pub thickness: Length,
+}
+
+/// A wearer's measures as they stood on one day, over the layers that will be worn.
+#[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(deny_unknown_fields)]
+pub struct Body {
+    /// The day they were taken.
+    #[cfg_attr(feature = "schema", schema(value_type = String, format = Date))]
+    pub taken_on: NaiveDate,
+    /// The measures taken; any may be missing.
+    #[serde(default)]
+    #[cfg_attr(feature = "schema", schema(value_type = std::collections::HashMap<MeasureName, Length>))]
+    pub measures: BTreeMap<MeasureName, Length>,
+    /// What is worn underneath, from the skin outward.
+    #[serde(default)]
+    pub layers: Vec<Layer>,
+}
+
+impl Body {
+    /// The measure, when it was taken.
+    #[must_use]
+    pub fn get(&self, name: MeasureName) -> Option<Length> {
+        self.measures.get(&name).copied()
+    }
+
+    /// What all layers underneath take from the ease: `Σ 2πt`.
+    #[must_use]
+    pub fn layers_take(&self) -> Length {
+        let thickness: Length = self.layers.iter().map(|layer| layer.thickness).sum();
+        Length::from_mm(std::f64::consts::TAU * thickness.mm())
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn a_jumper_takes_nineteen_from_the_ease() {
+        let body = Body {
+            taken_on: NaiveDate::from_ymd_opt(2026, 3, 2).unwrap(),
+            measures: BTreeMap::new(),
+            layers: vec![Layer { name: "jumper".into(), thickness: Length::whole_mm(3) }],
+        };
+        assert_eq!(body.layers_take().mm().round(), 19.0);
+    }
+}

@@ -1,0 +1,146 @@
+//! Habits: where practitioners disagree, what this person does.
+
+use std::collections::BTreeMap;
+
+use serde::{Deserialize, Serialize};
+
+use crate::{HouseRule, Scale};
+
+/// How left and right readings become one (handbook §4).
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize, Default)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(rename_all = "snake_case")]
+pub enum EveningChoice {
+    /// The mean of the two: keeps the girth that was tried on.
+    #[default]
+    Mean,
+    /// The larger: closer, and costs twice the difference beyond what was tried.
+    Larger,
+    /// The smaller: safer.
+    Smaller,
+    /// Keep the two sides different on purpose.
+    KeepDifferent,
+}
+
+impl EveningChoice {
+    /// Every choice with what it is called and why one would make it.
+    pub const ALL: [(EveningChoice, &'static str, &'static str); 4] = [
+        (EveningChoice::Mean, "mean", "keeps the girth that was tried on"),
+        (EveningChoice::Larger, "larger", "closer; takes off more than was tried on"),
+        (EveningChoice::Smaller, "smaller", "safer; leaves room to come back"),
+        (EveningChoice::KeepDifferent, "keep different", "for a body that is uneven"),
+    ];
+}
+
+/// What happens to the other side when only one was pinned (handbook §4).
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize, Default)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(rename_all = "snake_case")]
+pub enum OneSide {
+    /// Half to each side where both seams lie on one tube; copied where each has its own.
+    #[default]
+    HalfEach,
+    /// Copied to the other side everywhere; on one tube that doubles what was tried on.
+    Copy,
+    /// Only the pinned side is sewn.
+    PinnedOnly,
+}
+
+/// What happens to the cloth outside the new stitching.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize, Default)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(rename_all = "snake_case")]
+pub enum AllowanceHabit {
+    /// Keep everything: vintage cloth and changing bodies.
+    Keep,
+    /// Trim to what the cloth's fray asks for.
+    #[default]
+    Trim,
+}
+
+/// The paper in the printer.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize, Default)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(rename_all = "snake_case")]
+pub enum Paper {
+    /// 210 × 297 mm.
+    #[default]
+    A4,
+    /// 8 1/2 × 11 inches.
+    Letter,
+}
+
+impl Paper {
+    /// Width and height in millimetres.
+    #[must_use]
+    pub const fn size_mm(self) -> (f64, f64) {
+        match self {
+            Paper::A4 => (210.0, 297.0),
+            Paper::Letter => (215.9, 279.4),
+        }
+    }
+}
+
+/// One person's settings.
+#[derive(Debug, Clone, PartialEq, Serialize, Deserialize, Default)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(deny_unknown_fields, default)]
+pub struct Habits {
+    /// Unit and rounding on the tape.
+    pub scale: Scale,
+    /// How two sides become one, unless a seam says otherwise.
+    pub evening: EveningChoice,
+    /// What an unpinned side gets, unless a seam says otherwise.
+    pub one_side: OneSide,
+    /// Keep or trim the allowance.
+    pub allowance: AllowanceHabit,
+    /// Paper for the chalk sheet.
+    pub paper: Paper,
+    /// House rules this person has changed.
+    #[cfg_attr(feature = "schema", schema(value_type = std::collections::HashMap<HouseRule, f64>))]
+    pub rules: BTreeMap<HouseRule, f64>,
+}
+
+/// A habit set to something the craft cannot work with.
+#[derive(Debug, Clone, PartialEq, thiserror::Error)]
+#[error("\"{name}\" was set to {value}; it can be from {least} to {most}")]
+pub struct HabitOutOfRange {
+    /// The rule.
+    pub rule: HouseRule,
+    /// Its name on screen.
+    pub name: &'static str,
+    /// What was read.
+    pub value: f64,
+    /// The least allowed.
+    pub least: f64,
+    /// The most allowed.
+    pub most: f64,
+}
+
+impl Habits {
+    /// The value of a house rule in force: the habit where there is one, else the default.
+    #[must_use]
+    pub fn rule(&self, rule: HouseRule) -> f64 {
+        self.rules.get(&rule).copied().unwrap_or(rule.entry().value)
+    }
+
+    /// Checks every changed rule against its limits.
+    ///
+    /// # Errors
+    /// The first rule outside its limits.
+    pub fn check(&self) -> Result<(), HabitOutOfRange> {
+        for (rule, value) in &self.rules {
+            let entry = rule.entry();
+            if !(entry.least..=entry.most).contains(value) {
+                return Err(HabitOutOfRange {
+                    rule: *rule,
+                    name: entry.name,
+                    value: *value,
+                    least: entry.least,
+                    most: entry.most,
+                });
+            }
+        }
+        Ok(())
+    }
+}

@@ -1,0 +1,128 @@
+//! The house defaults: one table, each with a name, a value, its limits and its reason.
+//!
+//! A default may be changed per account as a habit; the value in force is always asked for through
+//! [`crate::Habits::rule`], never read from a constant elsewhere.
+
+use serde::{Deserialize, Serialize};
+
+/// What the number of a house rule counts.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(rename_all = "snake_case")]
+pub enum RuleUnit {
+    /// Millimetres.
+    Mm,
+    /// A share of one.
+    Share,
+    /// Days.
+    Days,
+}
+
+macro_rules! house_rules {
+    ($($variant:ident, $key:literal, $name:literal, $value:literal, $unit:ident, $least:literal ..= $most:literal, $reason:literal;)*) => {
+        /// A number the craft needs and practitioners choose.
+        #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Serialize, Deserialize)]
+        #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+        #[serde(rename_all = "snake_case")]
+        pub enum HouseRule {
+            $(#[doc = $reason] $variant,)*
+        }
+
+        impl HouseRule {
+            /// Every rule, in the order the work meets them.
+            pub const ALL: &[HouseRule] = &[$(HouseRule::$variant,)*];
+
+            /// Its entry in the table.
+            #[must_use]
+            pub const fn entry(self) -> HouseEntry {
+                match self {
+                    $(HouseRule::$variant => HouseEntry {
+                        key: $key, name: $name, value: $value, unit: RuleUnit::$unit,
+                        least: $least, most: $most, reason: $reason,
+                    },)*
+                }
+            }
+        }
+    };
+}
+
+/// A row of the house table.
+#[derive(Debug, Clone, Copy, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct HouseEntry {
+    /// Its name in files and requests.
+    pub key: &'static str,
+    /// Its name on screen.
+    pub name: &'static str,
+    /// The house default.
+    pub value: f64,
+    /// What the value counts.
+    pub unit: RuleUnit,
+    /// The least it may be set to.
+    pub least: f64,
+    /// The most it may be set to.
+    pub most: f64,
+    /// Why the house chose it.
+    pub reason: &'static str,
+}
+
+house_rules! {
+    MeasureAge, "measure_age", "measures are fresh for", 56.0, Days, 7.0..=365.0,
+        "Bodies change; after eight weeks measure again.";
+    PairWithin, "pair_within", "left and right pair within", 10.0, Mm, 2.0..=40.0,
+        "Two pins this close along the seam were meant for the same place.";
+    PinNoise, "pin_noise", "left and right agree within", 3.0, Mm, 0.0..=10.0,
+        "Nobody pins closer than this; a smaller difference says nothing.";
+    TwistAsk, "twist_ask", "ask about a twist above", 10.0, Mm, 4.0..=40.0,
+        "A difference this large with one sign along the seam is the body or a twisted garment, not the hand.";
+    PinTolerance, "pin_tolerance", "the line may miss a pin by", 3.0, Mm, 0.0..=10.0,
+        "A pin is not a surveying mark.";
+    SlopeWoven, "slope_woven", "steepest run of a line, woven", 0.25, Share, 0.05..=0.6,
+        "Steeper than 1 in 4, a woven seam bubbles where it rejoins.";
+    SlopeKnit, "slope_knit", "steepest run of a line, knit", 0.3333, Share, 0.05..=0.8,
+        "A knit gives, so 1 in 3 still lies flat.";
+    Radius, "radius", "tightest bend of a line", 120.0, Mm, 20.0..=600.0,
+        "A tighter bend cannot be sewn and pressed flat on a long seam.";
+    LeastAllowance, "least_allowance", "keep inside a let-out seam", 8.0, Mm, 3.0..=20.0,
+        "Less than this frays out of the stitching.";
+    FadeShare, "fade_share", "fade per unit of depth", 8.0, Share, 4.0..=30.0,
+        "Eight along for one across is the fade a steady hand draws without thinking.";
+    ChalkStep, "chalk_step", "chalk a mark every", 50.0, Mm, 10.0..=200.0,
+        "Closer than a hand's width a ruler can be laid from mark to mark.";
+    SewBefore, "sew_before", "start sewing before the line leaves", 40.0, Mm, 10.0..=100.0,
+        "The new stitching must lock into the old before it departs.";
+    BackAloneWarn, "back_alone_warn", "centre back alone, warn from", 40.0, Mm, 10.0..=100.0,
+        "From here on the back pockets visibly drift together.";
+    BackAloneShare, "back_alone_share", "centre back alone, share above", 50.0, Mm, 20.0..=120.0,
+        "Above this the side seams swing back; the sides must give some.";
+    HipFloor, "hip_floor", "hip must give to sit", 0.04, Share, 0.0..=0.12,
+        "Skin stretches 4–6 % across the seat (Kirk & Ibrahim, Textile Research Journal 36, 1966).";
+    KneeFloor, "knee_floor", "knee must give to bend", 0.12, Share, 0.0..=0.25,
+        "Skin stretches 12–14 % round the knee (Kirk & Ibrahim, Textile Research Journal 36, 1966).";
+    HighHipBelow, "high_hip_below", "high hip below the band top", 100.0, Mm, 40.0..=160.0,
+        "The usual place of the high hip.";
+    HipBelow, "hip_below", "hip below the band top", 200.0, Mm, 100.0..=300.0,
+        "The usual place of the hip.";
+    ThighBelow, "thigh_below", "thigh below the crotch", 25.0, Mm, 10.0..=60.0,
+        "A tape round the leg does not go higher.";
+    KneeShare, "knee_share", "knee height of the inseam", 0.55, Share, 0.4..=0.7,
+        "On most legs the knee is a little above half the inseam.";
+    CalfShare, "calf_share", "calf height of the inseam", 0.36, Share, 0.2..=0.45,
+        "The calf is fullest about a third of the way up.";
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn every_default_lies_within_its_own_limits_and_has_a_reason() {
+        for rule in HouseRule::ALL {
+            let entry = rule.entry();
+            assert!(entry.least <= entry.value && entry.value <= entry.most, "{}", entry.key);
+            assert!(entry.reason.ends_with('.') || entry.reason.ends_with(')'), "{}", entry.key);
+            let json = serde_json::to_string(rule).unwrap();
+            assert_eq!(json, format!("\"{}\"", entry.key));
+        }
+    }
+}

@@ -1,0 +1,250 @@
+//! A job: everything needed to compute one fitting again on another machine.
+
+use chrono::NaiveDate;
+use serde::{Deserialize, Serialize};
+use thiserror::Error;
+
+use crate::garment::{SeamName, TemplateError};
+use crate::habit::{EveningChoice, HabitOutOfRange, OneSide};
+use crate::line::LineWish;
+use crate::pin::{Pin, PinError};
+use crate::plan::{Progress, Timing};
+use crate::{Body, Garment, Habits, Intention, Length, Side};
+
+/// The format this build writes and reads.
+pub const JOB_FORMAT: &str = "vemble-job/1";
+
+/// How one seam is evened, where it differs from the habit.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(deny_unknown_fields)]
+pub struct SeamEvening {
+    /// The seam.
+    pub seam: SeamName,
+    /// How two sides become one.
+    #[serde(default)]
+    pub choice: Option<EveningChoice>,
+    /// What an unpinned side gets.
+    #[serde(default)]
+    pub one_side: Option<OneSide>,
+}
+
+/// A depth the person has accepted in place of the evened one, because it can be sewn.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(deny_unknown_fields)]
+pub struct AcceptedDepth {
+    /// The seam.
+    pub seam: SeamName,
+    /// The side; `centre` for both together or a single seam.
+    pub side: Side,
+    /// The evened station, from the seam's lower end.
+    pub station: Length,
+    /// The depth accepted.
+    pub depth: Length,
+}
+
+/// One try-on with its pins and what was decided about them.
+#[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(deny_unknown_fields)]
+pub struct Fitting {
+    /// The day of the try-on.
+    #[cfg_attr(feature = "schema", schema(value_type = String, format = Date))]
+    pub held_on: NaiveDate,
+    /// How close it should be.
+    #[serde(default)]
+    pub intention: Intention,
+    /// Centre front and back were anchored, so that the garment could not be dragged round.
+    #[serde(default)]
+    pub anchored: bool,
+    /// The pins as read.
+    #[serde(default)]
+    pub pins: Vec<Pin>,
+    /// How seams are evened, where it differs from the habit.
+    #[serde(default)]
+    pub evening: Vec<SeamEvening>,
+    /// What line ends should do, where it is not left to the house.
+    #[serde(default)]
+    pub ends: Vec<LineWish>,
+    /// Depths accepted in place of evened ones.
+    #[serde(default)]
+    pub accepted: Vec<AcceptedDepth>,
+    /// What is done of the work order.
+    #[serde(default)]
+    pub progress: Progress,
+}
+
+/// A job file's content.
+#[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(deny_unknown_fields)]
+pub struct Job {
+    /// [`JOB_FORMAT`].
+    pub format: String,
+    /// The wearer's name.
+    pub wearer: String,
+    /// The wearer's measures, where any were taken.
+    #[serde(default)]
+    pub body: Option<Body>,
+    /// Settings.
+    #[serde(default)]
+    pub habits: Habits,
+    /// The garment.
+    pub garment: Garment,
+    /// The fitting.
+    pub fitting: Fitting,
+    /// Steps timed before, for the personal factor.
+    #[serde(default)]
+    pub timings: Vec<Timing>,
+}
+
+/// Most pins one fitting may have; nobody has that many in a garment.
+pub const MOST_PINS: usize = 400;
+
+/// Why a job cannot be computed, with the place in it.
+#[derive(Debug, Clone, PartialEq, Error)]
+#[error("{path}: {cause}")]
+pub struct JobError {
+    /// Where in the job: `fitting.pins[3]`.
+    pub path: String,
+    /// What is wrong there.
+    pub cause: JobErrorCause,
+}
+
+/// What is wrong with a place in a job.
+#[derive(Debug, Clone, PartialEq, Error)]
+pub enum JobErrorCause {
+    /// Another format.
+    #[error("the format was read as \"{0}\"; this build reads \"{JOB_FORMAT}\"")]
+    Format(String),
+    /// A habit out of its range.
+    #[error(transparent)]
+    Habit(#[from] HabitOutOfRange),
+    /// A body measure no person has.
+    #[error("the {name} was read as {read} mm; it can be from {least} to {most} mm")]
+    Measure {
+        /// The measure.
+        name: &'static str,
+        /// What was read.
+        read: f64,
+        /// The least allowed.
+        least: f64,
+        /// The most allowed.
+        most: f64,
+    },
+    /// A garment measure no garment has, or two at odds.
+    #[error(transparent)]
+    Garment(#[from] TemplateError),
+    /// A pin that cannot be taken.
+    #[error(transparent)]
+    Pin(#[from] PinError),
+    /// A number outside its limits.
+    #[error("{what} was read as {read}; it can be from {least} to {most}")]
+    Number {
+        /// What the number is.
+        what: &'static str,
+        /// What was read.
+        read: f64,
+        /// The least allowed.
+        least: f64,
+        /// The most allowed.
+        most: f64,
+    },
+    /// Two pins with one id.
+    #[error("the id \"{0}\" is used by another pin of this fitting")]
+    DuplicatePin(String),
+    /// Too many of something.
+    #[error("there are {0} pins; a fitting holds up to {MOST_PINS}")]
+    TooManyPins(usize),
+}
+
+impl JobError {
+    /// An error at a place.
+    pub fn at(path: impl Into<String>, cause: impl Into<JobErrorCause>) -> JobError {
+        JobError { path: path.into(), cause: cause.into() }
+    }
+}
+
+impl Body {
+    /// Checks every measure against what a person can have.
+    ///
+    /// # Errors
+    /// The first measure no person has.
+    pub fn check(&self) -> Result<(), JobError> {
+        for (name, read) in &self.measures {
+            let (least, most) = name.plausible();
+            if *read < least || *read > most {
+                let key = serde_name(name);
+                return Err(JobError::at(
+                    format!("measures.{key}"),
+                    JobErrorCause::Measure {
+                        name: name.words(),
+                        read: read.mm(),
+                        least: least.mm(),
+                        most: most.mm(),
+                    },
+                ));
+            }
+        }
+        for (i, layer) in self.layers.iter().enumerate() {
+            let thickness = layer.thickness.mm();
+            within(format!("layers[{i}].thickness"), "the thickness of a layer", thickness, 0.0, 50.0)?;
+        }
+        Ok(())
+    }
+}
+
+impl Garment {
+    /// Checks every number against what a garment can have.
+    ///
+    /// # Errors
+    /// The first that no garment has.
+    pub fn check(&self) -> Result<(), JobError> {
+        let trousers = self.shape.trousers();
+        within("cloth.stretch", "the stretch of the cloth", self.cloth.stretch, 0.0, 1.0)?;
+        within("cloth.thickness", "the thickness of the cloth", self.cloth.thickness.mm(), 0.0, 30.0)?;
+        within("shape.band.height", "the band's height", trousers.band.height.mm(), 0.0, 150.0)?;
+        within("shape.turn_up", "the hem's turn-up", trousers.turn_up.mm(), 0.0, 200.0)?;
+        for (i, allowance) in trousers.allowances.iter().enumerate() {
+            for (side, length) in [("front", allowance.front), ("back", allowance.back)] {
+                let path = format!("shape.allowances[{i}].{side}");
+                within(path, "a seam allowance", length.mm(), 0.0, 120.0)?;
+            }
+        }
+        trousers.check().map_err(|error| {
+            let path = match &error {
+                TemplateError::Implausible { name, .. } => format!("shape.flats.{}", serde_name(name)),
+                _ => "shape.flats".to_owned(),
+            };
+            JobError::at(path, error)
+        })
+    }
+}
+
+/// Checks a number against its limits.
+pub(crate) fn within(
+    path: impl Into<String>,
+    what: &'static str,
+    read: f64,
+    least: f64,
+    most: f64,
+) -> Result<(), JobError> {
+    if (least..=most).contains(&read) {
+        Ok(())
+    } else {
+        Err(JobError::at(path, JobErrorCause::Number { what, read, least, most }))
+    }
+}
+
+/// The name of a unit variant in files, which the derive spells in snake case.
+fn serde_name(value: &impl std::fmt::Debug) -> String {
+    let mut name = String::new();
+    for c in format!("{value:?}").chars() {
+        if c.is_uppercase() && !name.is_empty() {
+            name.push('_');
+        }
+        name.extend(c.to_lowercase());
+    }
+    name
+}

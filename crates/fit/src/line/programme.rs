@@ -1,0 +1,296 @@
+//! The line as a convex quadratic programme.
+//!
+//! Unknowns are the depth and the scaled slope at each knot. The bending of a cubic piece of
+//! length `h` is the stiffness form of an Euler beam, so the objective is exact. Knots stand at
+//! both ends, at every pin, and between them at least [`PIECES`] to the seam. Every weight is in
+//! proportion to the seam's length, so that scaling all lengths scales the line.
+
+use clarabel::algebra::CscMatrix;
+use clarabel::solver::{
+    DefaultSettingsBuilder, DefaultSolver, IPSolver, NonnegativeConeT, SolverStatus, SupportedConeT,
+    ZeroConeT,
+};
+
+use super::problem::{LineEnd, LineProblem, Target};
+use super::{Knot, Line};
+
+/// Cubic pieces to a whole seam: on the longest outseam about 35 mm each, and a hand cannot
+/// follow a finer change.
+const PIECES: f64 = 32.0;
+/// Pins closer than this, in millimetres, share a knot.
+const SAME_PLACE: f64 = 1.0;
+/// Weight of bending against the tie-breakers, which only choose between equally smooth lines.
+const BENDING: f64 = 1e-4;
+const NEAR_THE_PINS: f64 = 1e-3;
+const FLAT: f64 = 1e-5;
+/// Price of missing a pin, when the programme looks for the nearest depths that work.
+const MISS: f64 = 1e3;
+/// Share by which sewing limits are drawn in, so that rounding in the solver cannot cross them.
+const INSIDE: f64 = 1.0 - 1e-6;
+
+/// What came of solving.
+pub(super) enum Solved {
+    /// A line.
+    Line(Line),
+    /// There is none.
+    None,
+}
+
+/// A row `coefficients · x ≤ bound`.
+type Row = (Vec<(usize, f64)>, f64);
+
+/// The knots, objective and rows of one problem.
+pub(super) struct Programme<'a> {
+    problem: &'a LineProblem,
+    stations: Vec<f64>,
+    /// For each target the knot its depth is read at.
+    target_knots: Vec<usize>,
+    /// Length of a regular piece; slopes are multiplied by it, to be of the size of depths.
+    piece: f64,
+}
+
+impl<'a> Programme<'a> {
+    pub(super) fn new(problem: &'a LineProblem) -> Self {
+        let (lower, upper) = problem.free();
+        let mut marks = vec![lower];
+        for target in &problem.targets {
+            let clear = |other: f64| (target.station - other).abs() > SAME_PLACE;
+            if target.station > lower
+                && target.station < upper
+                && clear(upper)
+                && marks.last().is_some_and(|last| clear(*last))
+            {
+                marks.push(target.station);
+            }
+        }
+        marks.push(upper);
+        let piece = problem.length / PIECES;
+        let mut stations = vec![lower];
+        for pair in marks.windows(2) {
+            let pieces = ((pair[1] - pair[0]) / piece).ceil().max(1.0);
+            for i in 1..=pieces as u32 {
+                stations.push(pair[0] + (pair[1] - pair[0]) * f64::from(i) / pieces);
+            }
+        }
+        let target_knots = problem.targets.iter().map(|target| nearest(&stations, target.station)).collect();
+        Programme { problem, stations, target_knots, piece }
+    }
+
+    /// Solves it as asked. Sewing limits join only when a line breaks them, which few do: the
+    /// programme stays small, and the result satisfies them all.
+    pub(super) fn solve(&self) -> Solved {
+        let mut rows = self.pin_rows(None);
+        let mut spare = self.sewing_rows();
+        loop {
+            let Some(x) = self.run(&rows, 0) else { return Solved::None };
+            let (broken, kept): (Vec<Row>, Vec<Row>) =
+                spare.into_iter().partition(|(terms, bound)| value(terms, &x) > bound + 1e-7);
+            if broken.is_empty() {
+                return Solved::Line(self.line(&x));
+            }
+            rows.extend(broken);
+            spare = kept;
+        }
+    }
+
+    /// The line that misses the pins least in total while it keeps every other demand.
+    pub(super) fn nearest(&self) -> Option<Line> {
+        let first_miss = 2 * self.stations.len();
+        let mut rows = self.pin_rows(Some(first_miss));
+        rows.extend(self.sewing_rows());
+        let x = self.run(&rows, self.problem.targets.len())?;
+        Some(self.line(&x))
+    }
+
+    fn line(&self, x: &[f64]) -> Line {
+        let knots = self
+            .stations
+            .iter()
+            .enumerate()
+            .map(|(k, station)| Knot { station: *station, depth: x[2 * k], slope: x[2 * k + 1] / self.piece })
+            .collect();
+        self.problem.line(knots)
+    }
+
+    /// Each pin within tolerance, plus its own miss when `first_miss` is given.
+    fn pin_rows(&self, first_miss: Option<usize>) -> Vec<Row> {
+        let mut rows = Vec::new();
+        for (i, (target, knot)) in self.problem.targets.iter().zip(&self.target_knots).enumerate() {
+            let tolerance = self.problem.tolerance;
+            for sign in [1.0, -1.0] {
+                let mut terms = vec![(2 * knot, sign)];
+                if let Some(first) = first_miss {
+                    terms.push((first + i, -1.0));
+                }
+                rows.push((terms, sign * target.depth + tolerance));
+            }
+            if let Some(first) = first_miss {
+                rows.push((vec![(first + i, -1.0)], 0.0));
+            }
+        }
+        rows
+    }
+
+    /// Letting-out limit, sign between pins, slope and radius.
+    fn sewing_rows(&self) -> Vec<Row> {
+        let mut rows = Vec::new();
+        for k in 0..self.stations.len() {
+            rows.extend(self.depth_rows(&[(2 * k, 1.0)], self.stations[k]));
+            rows.extend(both_signs(&[(2 * k + 1, 1.0 / self.piece)], self.problem.steepest * INSIDE));
+        }
+        let bend = INSIDE / self.problem.least_radius;
+        for k in 1..self.stations.len() {
+            let h = self.stations[k] - self.stations[k - 1];
+            let (d0, s0, d1, s1) = (2 * k - 2, 2 * k - 1, 2 * k, 2 * k + 1);
+            let s = 1.0 / self.piece;
+            // A cubic lies within its control points and its slope within theirs, so bounding
+            // those bounds the line between knots as well.
+            let first = [(d0, 1.0), (s0, h / 3.0 * s)];
+            let second = [(d1, 1.0), (s1, -h / 3.0 * s)];
+            rows.extend(self.depth_rows(&first, self.stations[k - 1] + h / 3.0));
+            rows.extend(self.depth_rows(&second, self.stations[k] - h / 3.0));
+            let slope = [(d0, -3.0 / h), (s0, -s), (d1, 3.0 / h), (s1, -s)];
+            rows.extend(both_signs(&slope, self.problem.steepest * INSIDE));
+            let chord = 6.0 / (h * h);
+            for (a, b, c) in [(-chord, -4.0, -2.0), (chord, 2.0, 4.0)] {
+                let terms = [(d0, a), (s0, b / h * s), (d1, -a), (s1, c / h * s)];
+                rows.extend(both_signs(&terms, bend));
+            }
+        }
+        rows
+    }
+
+    /// How deep and how shallow the line may be at a station.
+    fn depth_rows(&self, depth: &[(usize, f64)], station: f64) -> Vec<Row> {
+        let mut rows = Vec::new();
+        let negated = || depth.iter().map(|(i, c)| (*i, -c)).collect::<Vec<_>>();
+        if let Some(limit) = self.problem.let_out_limit {
+            rows.push((negated(), limit));
+        }
+        match self.sign_at(station) {
+            Some(true) => rows.push((negated(), 0.0)),
+            Some(false) => rows.push((depth.to_vec(), 0.0)),
+            None => {}
+        }
+        rows
+    }
+
+    /// Whether the line only takes in (`true`) or only lets out here: between two pins, or a
+    /// pin and a taper, that agree. A pin belongs to the stretches on both its sides.
+    fn sign_at(&self, station: f64) -> Option<bool> {
+        let aside = self.piece * 1e-6;
+        self.sign_between(station - aside).or_else(|| self.sign_between(station + aside))
+    }
+
+    fn sign_between(&self, station: f64) -> Option<bool> {
+        let targets = &self.problem.targets;
+        let above = targets.partition_point(|target| target.station < station);
+        let sign = |target: &Target| (target.depth != 0.0).then_some(target.depth > 0.0);
+        let below = above.checked_sub(1).map(|i| &targets[i]);
+        match (below, targets.get(above)) {
+            (Some(b), Some(a)) => sign(b).filter(|_| sign(a) == sign(b)),
+            (Some(b), None) if self.problem.upper != LineEnd::RunOff => sign(b),
+            (None, Some(a)) if self.problem.lower != LineEnd::RunOff => sign(a),
+            _ => None,
+        }
+    }
+
+    /// Equalities at the ends: terms that are zero.
+    fn end_rows(&self) -> Vec<usize> {
+        let last = self.stations.len() - 1;
+        let mut zero = Vec::new();
+        for (knot, end) in [(0, self.problem.lower), (last, self.problem.upper)] {
+            match end {
+                LineEnd::Taper { .. } => zero.extend([2 * knot, 2 * knot + 1]),
+                LineEnd::Hold { .. } => zero.push(2 * knot + 1),
+                LineEnd::RunOff => {}
+            }
+        }
+        zero
+    }
+
+    /// Minimises bending under the rows; `misses` extra unknowns are priced by [`MISS`].
+    fn run(&self, rows: &[Row], misses: usize) -> Option<Vec<f64>> {
+        let n = 2 * self.stations.len() + misses;
+        let mut q = vec![0.0; n];
+        q[n - misses..].fill(MISS);
+        let (mut pi, mut pj, mut pv) = self.bending();
+        for (target, knot) in self.problem.targets.iter().zip(&self.target_knots) {
+            pi.push(2 * knot);
+            pj.push(2 * knot);
+            pv.push(NEAR_THE_PINS);
+            q[2 * knot] -= NEAR_THE_PINS * target.depth;
+        }
+        let p = CscMatrix::new_from_triplets(n, n, pi, pj, pv);
+        let zero = self.end_rows();
+        let (mut ai, mut aj, mut av, mut b) = (Vec::new(), Vec::new(), Vec::new(), Vec::new());
+        for column in &zero {
+            ai.push(b.len());
+            aj.push(*column);
+            av.push(1.0);
+            b.push(0.0);
+        }
+        for (terms, bound) in rows {
+            for (column, coefficient) in terms {
+                ai.push(b.len());
+                aj.push(*column);
+                av.push(*coefficient);
+            }
+            b.push(*bound);
+        }
+        let a = CscMatrix::new_from_triplets(b.len(), n, ai, aj, av);
+        let cones: [SupportedConeT<f64>; 2] = [ZeroConeT(zero.len()), NonnegativeConeT(rows.len())];
+        let settings = DefaultSettingsBuilder::default()
+            .verbose(false)
+            .presolve_enable(false)
+            .max_iter(100)
+            .build()
+            .ok()?;
+        let mut solver = DefaultSolver::new(&p, &q, &a, &b, &cones, settings).ok()?;
+        solver.solve();
+        matches!(solver.solution.status, SolverStatus::Solved | SolverStatus::AlmostSolved)
+            .then(|| solver.solution.x.clone())
+    }
+
+    /// Upper triangle of the bending energy with its small flat tie-breaker.
+    fn bending(&self) -> (Vec<usize>, Vec<usize>, Vec<f64>) {
+        let (mut rows, mut columns, mut values) = (Vec::new(), Vec::new(), Vec::new());
+        for k in 1..self.stations.len() {
+            let h = self.stations[k] - self.stations[k - 1];
+            let s = h / self.piece;
+            let c = BENDING * (self.problem.length / h).powi(3);
+            let stiffness = [
+                [12.0, 6.0 * s, -12.0, 6.0 * s],
+                [0.0, 4.0 * s * s, -6.0 * s, 2.0 * s * s],
+                [0.0, 0.0, 12.0, -6.0 * s],
+                [0.0, 0.0, 0.0, 4.0 * s * s],
+            ];
+            for (i, row) in stiffness.iter().enumerate() {
+                for (j, entry) in row.iter().enumerate().skip(i) {
+                    rows.push(2 * k - 2 + i);
+                    columns.push(2 * k - 2 + j);
+                    values.push(c * entry);
+                }
+            }
+        }
+        for k in 0..self.stations.len() {
+            rows.push(2 * k + 1);
+            columns.push(2 * k + 1);
+            values.push(FLAT);
+        }
+        (rows, columns, values)
+    }
+}
+
+fn nearest(stations: &[f64], station: f64) -> usize {
+    let above = stations.partition_point(|s| *s < station).min(stations.len() - 1);
+    if above > 0 && station - stations[above - 1] < stations[above] - station { above - 1 } else { above }
+}
+
+fn value(terms: &[(usize, f64)], x: &[f64]) -> f64 {
+    terms.iter().map(|(i, c)| c * x[*i]).sum()
+}
+
+fn both_signs(terms: &[(usize, f64)], bound: f64) -> [Row; 2] {
+    [1.0, -1.0].map(|sign| (terms.iter().map(|(i, c)| (*i, sign * c)).collect(), bound))
+}

@@ -1,0 +1,540 @@
+//! The steps of taking in and letting out the seams of a pair of trousers.
+
+use super::time::Pace;
+use super::{
+    Bench, Condition, ConditionKind, ConditionState, Minutes, Plan, Progress, Step, Stop, Timing, Work,
+    in_order,
+};
+use crate::garment::{BandBuild, Garment, Purpose, SeamName, Source, Trousers};
+use crate::habit::AllowanceHabit;
+use crate::line::{Line, LineEnd};
+use crate::{Caution, Habits, Length};
+
+/// How far to either side of a seam a hem or band is opened, in millimetres.
+const OPEN_ASIDE: f64 = 80.0;
+
+/// A line that will be sewn, as the work order needs to know it.
+#[derive(Debug, Clone)]
+pub struct PlannedLine<'a> {
+    /// The seam.
+    pub seam: SeamName,
+    /// The line; where the sides differ, the left one.
+    pub line: &'a Line,
+    /// How many seams it is sewn on: two for a pair, one at the centre back.
+    pub count: usize,
+    /// The greatest difference between left and right kept on purpose.
+    pub kept_difference: Length,
+}
+
+impl PlannedLine<'_> {
+    fn run(&self) -> f64 {
+        let (low, high) = self.line.reach();
+        (high - low) * self.count as f64
+    }
+
+    fn at_hem(&self) -> bool {
+        self.seam != SeamName::CentreBack && self.line.lower == LineEnd::RunOff
+    }
+
+    fn at_band(&self) -> bool {
+        self.seam != SeamName::Inseam && !matches!(self.line.upper, LineEnd::Taper { .. })
+    }
+
+    fn takes_in(&self) -> bool {
+        self.line.character().deepest > 0.0
+    }
+
+    fn lets_out(&self) -> bool {
+        self.line.knots().iter().any(|knot| knot.depth < -0.05)
+    }
+}
+
+struct Builder<'a> {
+    garment: &'a Garment,
+    trousers: &'a Trousers,
+    habits: &'a Habits,
+    progress: &'a Progress,
+    pace: Pace<'a>,
+    steps: Vec<Step>,
+}
+
+/// The work order for the lines of one fitting, with what is done of it.
+#[must_use]
+pub fn work_order(
+    garment: &Garment,
+    lines: &[PlannedLine<'_>],
+    habits: &Habits,
+    progress: &Progress,
+    log: &[Timing],
+) -> Plan {
+    if lines.is_empty() || garment.purpose == Purpose::Protective {
+        return Plan::default();
+    }
+    let trousers = garment.shape.trousers();
+    let pace = Pace { cloth: garment.cloth.family.time_factor(), lined: trousers.lined, log };
+    let mut builder = Builder { garment, trousers, habits, progress, pace, steps: Vec::new() };
+    builder.before(lines);
+    builder.open(lines);
+    builder.tack(lines);
+    builder.cut_band(lines);
+    for line in lines {
+        builder.sew(line);
+    }
+    for line in lines {
+        builder.trim(line);
+    }
+    builder.close(lines);
+    let steps = in_order(builder.steps);
+    let left = steps.iter().filter(|step| !step.done).map(|step| step.minutes.p50).sum();
+    Plan { steps, minutes_left: Minutes::around(left) }
+}
+
+fn key(verb: &str, seam: SeamName) -> String {
+    let seam = match seam {
+        SeamName::Outseam => "outseam",
+        SeamName::Inseam => "inseam",
+        SeamName::CentreBack => "centre_back",
+        SeamName::CentreFront => "centre_front",
+    };
+    format!("{verb}_{seam}")
+}
+
+impl Builder<'_> {
+    /// Adds a step; what it needs is kept only where that step is in this order.
+    fn add(&mut self, key: &str, title: String, bench: Bench, work: Work, mm: f64) -> &mut Step {
+        let step = Step {
+            key: key.to_owned(),
+            title,
+            how: Vec::new(),
+            bench,
+            needs: Vec::new(),
+            stop: None,
+            work,
+            minutes: self.pace.minutes(work, mm),
+            passive_hours: 0.0,
+            tools: Vec::new(),
+            cautions: Vec::new(),
+            done: self.progress.done.contains_key(key),
+        };
+        self.steps.push(step);
+        let last = self.steps.len() - 1;
+        &mut self.steps[last]
+    }
+
+    fn needs(&mut self, keys: &[&str]) {
+        let known: Vec<String> = keys
+            .iter()
+            .filter(|key| self.steps.iter().any(|step| step.key == **key))
+            .map(|key| (*key).to_owned())
+            .collect();
+        if let Some(step) = self.steps.last_mut() {
+            step.needs.extend(known);
+        }
+    }
+
+    fn has_done(&self, key: &str) -> bool {
+        self.progress.done.contains_key(key)
+    }
+
+    fn before(&mut self, lines: &[PlannedLine<'_>]) {
+        if self.garment.source != Source::Toile {
+            let step =
+                self.add("photograph_inside", "Photograph the inside".into(), Bench::Table, Work::Look, 0.0);
+            step.how = vec![
+                "Turn the trousers inside out and photograph each seam, the band and the hem before anything is undone.".into(),
+                "Note how the allowance is finished: it goes back the same way.".into(),
+            ];
+            step.tools = vec!["camera"];
+        }
+        if !self.garment.washed {
+            let step = self.add("wash", "Wash and dry it".into(), Bench::Wash, Work::Wash, 0.0);
+            step.how = vec![
+                "As it will be washed later. What is going to shrink must shrink before the cut.".into(),
+            ];
+            step.passive_hours = 20.0;
+            self.needs(&["photograph_inside"]);
+        }
+        let run: f64 = lines.iter().map(PlannedLine::run).sum();
+        let step =
+            self.add("chalk", "Chalk every line on both panels".into(), Bench::Table, Work::Chalk, 2.0 * run);
+        step.how = vec![
+            "Lay the seam flat, the old stitching straight. Work down the chalk table: station with one tape, depth with the other.".into(),
+            "Join the marks along a curved ruler; the line leaves the old stitching without a corner.".into(),
+            "Pin through to carry it to the other panel, and take the fitting pins out only when both sides are marked.".into(),
+        ];
+        step.tools = vec!["two tapes", "chalk", "curved ruler", "the printed sheet"];
+        step.cautions = Caution::sentences(&[Caution::Marker, Caution::Pins]);
+        self.needs(&["wash", "photograph_inside"]);
+    }
+
+    fn open(&mut self, lines: &[PlannedLine<'_>]) {
+        let stitched: Vec<&PlannedLine<'_>> =
+            lines.iter().filter(|line| self.trousers.topstitched.contains(&line.seam)).collect();
+        if !stitched.is_empty() {
+            let run: f64 = stitched.iter().map(|line| line.run()).sum();
+            let step = self.add(
+                "undo_topstitch",
+                format!("Undo the topstitching on the {}", names(stitched.iter().map(|line| line.seam))),
+                Bench::Table,
+                Work::UnpickTopstitch,
+                run,
+            );
+            step.how = vec![
+                "Every fourth stitch from the back, then pull the thread from the front. It goes back last."
+                    .into(),
+            ];
+            step.tools = vec!["seam ripper", "tweezers"];
+            step.cautions = Caution::sentences(&[Caution::Ripper]);
+            self.needs(&["chalk"]);
+        }
+        let aside = self.habits.scale.write(Length::from_mm(OPEN_ASIDE));
+        let hems = lines.iter().filter(|line| line.at_hem()).map(|line| line.count).max();
+        if let Some(count) = hems {
+            let step = self.add(
+                "open_hem",
+                "Open the hem at the seams".into(),
+                Bench::Table,
+                Work::Unpick,
+                2.0 * OPEN_ASIDE * count as f64,
+            );
+            step.how = vec![format!(
+                "Unpick {aside} to either side of each seam and press the fold out. The line is mirrored across the fold, so that the turn-up still matches."
+            )];
+            step.tools = vec!["seam ripper", "iron"];
+            step.cautions = Caution::sentences(&[Caution::Ripper, Caution::Iron]);
+            self.needs(&["chalk"]);
+        }
+        let centre = lines.iter().find(|line| line.seam == SeamName::CentreBack);
+        if centre.is_some() && self.trousers.band.belt_loop_at_back {
+            let step = self.add(
+                "remove_belt_loop",
+                "Take off the belt loop at the centre back".into(),
+                Bench::Table,
+                Work::Unpick,
+                40.0,
+            );
+            step.how = vec!["Unpick it and keep it; it goes back, or is left off.".into()];
+            step.tools = vec!["seam ripper"];
+            step.cautions = Caution::sentences(&[Caution::Ripper]);
+            self.needs(&["chalk"]);
+        }
+        let sides = lines.iter().any(|line| line.seam == SeamName::Outseam && line.at_band());
+        let opens_at_back = centre.is_some() && self.trousers.band.build == BandBuild::TwoHalves;
+        if sides || opens_at_back {
+            let mut how = Vec::new();
+            if opens_at_back {
+                how.push(format!(
+                    "Unpick the band's own seam at the centre back, and the band from the body {} to either side.",
+                    self.habits.scale.write(Length::from_mm(OPEN_ASIDE))
+                ));
+            }
+            if sides {
+                how.push("Unpick the band from the body round both side seams. The band itself is shortened there, or at its centre-back seam.".into());
+            }
+            let places = f64::from(u8::from(opens_at_back)) + 2.0 * f64::from(u8::from(sides));
+            let run = 4.0 * OPEN_ASIDE * places;
+            let step = self.add("open_band", "Open the waistband".into(), Bench::Table, Work::Unpick, run);
+            step.how = how;
+            step.tools = vec!["seam ripper"];
+            step.cautions = Caution::sentences(&[Caution::Ripper]);
+            self.needs(&["chalk", "remove_belt_loop"]);
+        }
+    }
+
+    fn tack(&mut self, lines: &[PlannedLine<'_>]) {
+        let run: f64 = lines.iter().map(PlannedLine::run).sum();
+        let mut how =
+            vec!["Longest stitch, 4–5, contrast thread, no back stitch: it comes out in one pull.".into()];
+        if lines.iter().any(PlannedLine::lets_out) {
+            how.push("Where a line lets out, tack it first, then open the old stitching inside it.".into());
+        }
+        if lines.iter().any(|line| line.seam == SeamName::CentreBack)
+            && self.trousers.band.build == BandBuild::OnePiece
+        {
+            how.push(
+                "The band is one piece: fold it at the centre back and tack the fold. It is not cut yet."
+                    .into(),
+            );
+        }
+        let step = self.add("tack", "Tack every new line".into(), Bench::Machine, Work::Tack, run);
+        step.how = how;
+        step.tools = vec!["contrast thread", "machine"];
+        step.cautions = Caution::sentences(&[Caution::Needle]);
+        self.needs(&["chalk", "undo_topstitch", "open_hem", "open_band", "remove_belt_loop"]);
+        let step = self.add("try_on", "Try it on, tacked".into(), Bench::Body, Work::TryOn, 0.0);
+        step.how = vec![
+            "Right layers and shoes, closed as it will be closed. Stand, look ahead; then sit, step up, bend a knee.".into(),
+            "If anything strains or hangs loose, go back to the Mirror and move pins. Nothing is cut before this passes.".into(),
+        ];
+        step.tools = vec!["mirror", "a friend if there is one"];
+        step.cautions = Caution::sentences(&[Caution::PinningOnBody, Caution::Pins]);
+        self.needs(&["tack"]);
+    }
+
+    fn cut_band(&mut self, lines: &[PlannedLine<'_>]) {
+        let centre = lines.iter().find(|line| line.seam == SeamName::CentreBack);
+        let Some(centre) = centre.filter(|_| self.trousers.band.build == BandBuild::OnePiece) else {
+            return;
+        };
+        let conditions = self.conditions(
+            "cut_band",
+            centre,
+            "Cut at the centre of the fold: both halves keep their allowance.",
+        );
+        let height = self.trousers.band.height.mm();
+        let step = self.add(
+            "cut_band",
+            "Cut the band at the centre back".into(),
+            Bench::Table,
+            Work::Cut,
+            2.0 * height,
+        );
+        step.how = vec![
+            "Unpick the band from the body to either side, then cut it once, square, at the centre of the folded take-in.".into(),
+            "Each half now reaches past the new seam by the take-in: that is its allowance.".into(),
+        ];
+        step.tools = vec!["scissors", "set square"];
+        step.cautions = Caution::sentences(&[Caution::Blade]);
+        step.stop =
+            Some(Stop { because: "A band cut at the centre back cannot be made whole again.", conditions });
+        self.needs(&["try_on", "wash"]);
+    }
+
+    fn sew(&mut self, line: &PlannedLine<'_>) {
+        let (needle, stitch) = self.garment.cloth.family.needle_and_stitch();
+        if line.seam == SeamName::CentreBack {
+            let step = self.add(
+                "join_band",
+                "Join each band half to the body".into(),
+                Bench::Machine,
+                Work::Seam,
+                4.0 * OPEN_ASIDE,
+            );
+            step.how = vec!["Each half goes back on its own side first, right up to the new line. Then one seam closes body and band together, and can be reopened alone.".into()];
+            step.tools = vec!["machine"];
+            self.needs(&["try_on", "cut_band", "open_band", "sew_outseam"]);
+        }
+        let plural = if line.count > 1 { "s" } else { "" };
+        let mut how = vec![
+            "Start on the old stitching before the line leaves it, sew 15 into it at the other end, then fasten.".into(),
+            "Test stitch and tension on a scrap.".into(),
+        ];
+        if line.count > 1 {
+            how.push("Keep the bulk outside the machine: sew one leg from the hem up, the other from the top down.".into());
+        }
+        let step = self.add(
+            &key("sew", line.seam),
+            format!("Sew the {}{plural}", line.seam.words()),
+            Bench::Machine,
+            Work::Seam,
+            line.run(),
+        );
+        step.how = how;
+        step.tools = vec![needle, stitch];
+        step.cautions = Caution::sentences(&[Caution::Needle, Caution::Pins]);
+        self.needs(&["try_on", "cut_band", "join_band"]);
+        if line.takes_in() {
+            let step = self.add(
+                &key("open_old", line.seam),
+                format!("Open the old stitching of the {}{plural}", line.seam.words()),
+                Bench::Table,
+                Work::Unpick,
+                line.run(),
+            );
+            step.how = vec![
+                "Unpick the old stitching inside the new, or the allowance cannot be pressed open.".into(),
+            ];
+            step.tools = vec!["seam ripper"];
+            step.cautions = Caution::sentences(&[Caution::Ripper]);
+            self.needs(&[&key("sew", line.seam)]);
+        }
+    }
+
+    fn trim(&mut self, line: &PlannedLine<'_>) {
+        let plural = if line.count > 1 { "s" } else { "" };
+        let trims = self.habits.allowance == AllowanceHabit::Trim
+            && self.garment.source != Source::Toile
+            && line.takes_in();
+        if trims {
+            let to = self.garment.cloth.fray.trim_to();
+            let to_words = self.habits.scale.write(to);
+            let name = key("trim", line.seam);
+            let conditions = self.conditions(
+                &name,
+                line,
+                &format!("{to_words} beyond the new stitching stays on each panel, counted once."),
+            );
+            let step = self.add(
+                &name,
+                format!("Trim the {}{plural} to {to_words}", line.seam.words()),
+                Bench::Table,
+                Work::Cut,
+                2.0 * line.run(),
+            );
+            step.how = vec![format!(
+                "Measure {to_words} from the new stitching, not from the old edge. Cut one panel at a time and keep the garment clear of the blades."
+            )];
+            step.tools = vec!["scissors", "gauge"];
+            step.cautions = Caution::sentences(&[Caution::Blade]);
+            step.stop = Some(Stop { because: "What is trimmed off can never be let out again.", conditions });
+            self.needs(&["try_on", "wash", &key("sew", line.seam), &key("open_old", line.seam)]);
+        }
+    }
+
+    fn conditions(&self, step: &str, line: &PlannedLine<'_>, allowance: &str) -> Vec<Condition> {
+        let ask_or = |kind: ConditionKind| {
+            let confirmed = self.progress.confirmed.contains(&format!("{step}/{}", kind.key()));
+            if confirmed { ConditionState::Met } else { ConditionState::Ask }
+        };
+        let condition = |kind: ConditionKind, words: &str, value: String, state| Condition {
+            kind,
+            key: format!("{step}/{}", kind.key()),
+            words: words.to_owned(),
+            value,
+            state,
+        };
+        let done = |is_done| if is_done { ConditionState::Met } else { ConditionState::Unmet };
+        let washed = self.garment.washed || self.has_done("wash");
+        let mut conditions = vec![
+            condition(
+                ConditionKind::Washed,
+                "It has been washed and dried as it will be later.",
+                if washed { "washed".into() } else { "not washed yet".into() },
+                done(washed),
+            ),
+            condition(
+                ConditionKind::TriedOn,
+                "It was tacked and tried on, and its wearer could sit, step and bend.",
+                if self.has_done("try_on") { "tried on, tacked".into() } else { "not tried on yet".into() },
+                done(self.has_done("try_on")),
+            ),
+        ];
+        if line.count > 1 {
+            let (value, state) = if line.kept_difference.is_positive() {
+                let by = self.habits.scale.write(line.kept_difference);
+                (
+                    format!("they differ by up to {by}; confirm that this is meant"),
+                    ask_or(ConditionKind::SidesEqual),
+                )
+            } else {
+                ("one line for both".into(), ConditionState::Met)
+            };
+            conditions.push(condition(
+                ConditionKind::SidesEqual,
+                "Left and right have the same line, or are different on purpose.",
+                value,
+                state,
+            ));
+        }
+        conditions.push(condition(
+            ConditionKind::AllowanceIncluded,
+            allowance,
+            "look once more at the chalk, then confirm".into(),
+            ask_or(ConditionKind::AllowanceIncluded),
+        ));
+        if self.trousers.lined {
+            conditions.push(condition(
+                ConditionKind::LiningOut,
+                "The lining is pinned out of the way of the blades.",
+                "lined".into(),
+                ask_or(ConditionKind::LiningOut),
+            ));
+        }
+        conditions
+    }
+
+    fn close(&mut self, lines: &[PlannedLine<'_>]) {
+        let every = |verb: &str| lines.iter().map(|line| key(verb, line.seam)).collect::<Vec<_>>();
+        let run: f64 = lines.iter().map(PlannedLine::run).sum();
+        let (sewn, trimmed, opened) = (every("sew"), every("trim"), every("open_old"));
+        let after: Vec<&str> = sewn.iter().chain(&trimmed).chain(&opened).map(String::as_str).collect();
+        let keeps = self.habits.allowance == AllowanceHabit::Keep;
+        let step =
+            self.add("finish_edges", "Finish the raw edges".into(), Bench::Machine, Work::Finish, 2.0 * run);
+        step.how = vec![if keeps {
+            "Overcast the edges as they are: the whole allowance stays inside for letting out again.".into()
+        } else {
+            "Overlock or zigzag each edge; never overlock early, it trims away what could be let out.".into()
+        }];
+        step.tools = vec!["overlock or zigzag"];
+        self.needs(&after);
+        let press = self.garment.cloth.fibre.press();
+        let step = self.add("press", "Press every new seam".into(), Bench::Iron, Work::Press, run);
+        step.how = vec![format!(
+            "As sewn first, then open: {press}. Test on an offcut, and let it go cold before it is moved."
+        )];
+        step.tools = vec!["iron", "pressing cloth", "sleeve board"];
+        step.cautions = Caution::sentences(&[Caution::Iron]);
+        self.needs(&["finish_edges"]);
+        let stitched: Vec<&PlannedLine<'_>> =
+            lines.iter().filter(|line| self.trousers.topstitched.contains(&line.seam)).collect();
+        if !stitched.is_empty() {
+            let run: f64 = stitched.iter().map(|line| line.run()).sum();
+            let step = self.add(
+                "restore_topstitch",
+                "Put the topstitching back".into(),
+                Bench::Machine,
+                Work::Seam,
+                run,
+            );
+            step.how = vec!["Same thread and length as before, from the end where it was undone; or leave it off on both sides alike.".into()];
+            step.tools = vec!["topstitch thread", "machine"];
+            step.cautions = Caution::sentences(&[Caution::Needle]);
+            self.needs(&["press"]);
+        }
+        if lines.iter().any(|line| line.seam == SeamName::Outseam && line.at_band())
+            && !lines.iter().any(|line| line.seam == SeamName::CentreBack)
+        {
+            let step = self.add(
+                "close_band",
+                "Shorten the band and put it back".into(),
+                Bench::Machine,
+                Work::Seam,
+                8.0 * OPEN_ASIDE,
+            );
+            step.how = vec!["Take the band in by as much as the body lost, at the side seams or its centre-back seam, then sew it back from the inside.".into()];
+            step.tools = vec!["machine"];
+            step.cautions = Caution::sentences(&[Caution::Needle]);
+            self.needs(&["press"]);
+        }
+        if self.steps.iter().any(|step| step.key == "remove_belt_loop") {
+            let step = self.add(
+                "restore_belt_loop",
+                "Put the belt loop back".into(),
+                Bench::Machine,
+                Work::Seam,
+                40.0,
+            );
+            step.how = vec!["Over the new seam, or leave it off.".into()];
+            step.tools = vec!["machine"];
+            step.cautions = Caution::sentences(&[Caution::Needle]);
+            self.needs(&["press"]);
+        }
+        if self.steps.iter().any(|step| step.key == "open_hem") {
+            let step =
+                self.add("close_hem", "Close the hem".into(), Bench::Table, Work::Hand, 4.0 * OPEN_ASIDE);
+            step.how = vec!["Fasten every severed seam end first. Fold on the old crease and sew as it was, starting at the inseam.".into()];
+            step.tools = vec!["needle", "thread"];
+            self.needs(&["press"]);
+        }
+        let hem = self.add("hem_check", "Check the hem and both legs".into(), Bench::Body, Work::TryOn, 0.0);
+        hem.how = vec![
+            "Hang it for an hour, then try on with the shoes: both hems level, legs equally long, nothing to tread on.".into(),
+        ];
+        hem.cautions = Caution::sentences(&[Caution::Trip]);
+        self.needs(&["press", "close_hem", "close_band", "restore_topstitch", "restore_belt_loop"]);
+        let step =
+            self.add("write_down", "Measure it and write it down".into(), Bench::Table, Work::Look, 0.0);
+        step.how = vec![
+            "Flat, at every level: what it measures now, and what to do differently next time. Pins counted."
+                .into(),
+        ];
+        step.tools = vec!["tape"];
+        step.cautions = Caution::sentences(&[Caution::Pins]);
+        self.needs(&["hem_check"]);
+    }
+}
+
+fn names(seams: impl Iterator<Item = SeamName>) -> String {
+    seams.map(SeamName::words).collect::<Vec<_>>().join(" and ")
+}

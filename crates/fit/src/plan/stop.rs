@@ -1,0 +1,101 @@
+//! Stops: what must be true before an operation that cannot be undone.
+
+use serde::Serialize;
+use thiserror::Error;
+
+/// What a condition is about.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(rename_all = "snake_case")]
+pub enum ConditionKind {
+    /// Washed and dried since it came.
+    Washed,
+    /// Left and right are one line, or different on purpose.
+    SidesEqual,
+    /// Tacked, tried on, and the wearer could move.
+    TriedOn,
+    /// The allowance beyond the new stitching is counted in, once.
+    AllowanceIncluded,
+    /// The lining is out of the way.
+    LiningOut,
+}
+
+impl ConditionKind {
+    /// Its name in files and requests.
+    #[must_use]
+    pub const fn key(self) -> &'static str {
+        match self {
+            ConditionKind::Washed => "washed",
+            ConditionKind::SidesEqual => "sides_equal",
+            ConditionKind::TriedOn => "tried_on",
+            ConditionKind::AllowanceIncluded => "allowance_included",
+            ConditionKind::LiningOut => "lining_out",
+        }
+    }
+}
+
+/// How a condition stands.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(rename_all = "snake_case")]
+pub enum ConditionState {
+    /// True.
+    Met,
+    /// Only the person at the bench can say.
+    Ask,
+    /// Not yet.
+    Unmet,
+}
+
+/// One condition with its live value.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct Condition {
+    /// What it is about.
+    pub kind: ConditionKind,
+    /// Its key among the confirmations: `trim_outseam/lining_out`.
+    pub key: String,
+    /// The condition as a sentence.
+    pub words: String,
+    /// What is known of it now.
+    pub value: String,
+    /// How it stands.
+    pub state: ConditionState,
+}
+
+/// What stands before a one-way step.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct Stop {
+    /// Why it cannot be undone.
+    pub because: &'static str,
+    /// All must be met.
+    pub conditions: Vec<Condition>,
+}
+
+/// Why a step cannot be ticked.
+#[derive(Debug, Clone, PartialEq, Eq, Error)]
+pub enum StopError {
+    /// The order has no such step.
+    #[error("this work order has no step \"{step}\"")]
+    NoSuchStep {
+        /// What was asked for.
+        step: String,
+    },
+    /// Something comes first.
+    #[error("\"{step}\" cannot be ticked yet: \"{first}\" comes first")]
+    NeedsFirst {
+        /// The step.
+        step: String,
+        /// What comes first.
+        first: String,
+    },
+    /// A stop's condition is open.
+    #[error("\"{step}\" cannot be undone, and this is not settled yet: {condition}")]
+    Unmet {
+        /// The step.
+        step: String,
+        /// The open condition.
+        condition: String,
+    },
+}

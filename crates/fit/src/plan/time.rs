@@ -1,0 +1,137 @@
+//! How long a step takes: `set-up + length ÷ rate × cloth × layers × personal factor`.
+
+use serde::{Deserialize, Serialize};
+
+/// A kind of work with its own pace.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(rename_all = "snake_case")]
+pub enum Work {
+    /// Chalking a line.
+    Chalk,
+    /// Unpicking plain stitching.
+    Unpick,
+    /// Unpicking tiny topstitching.
+    UnpickTopstitch,
+    /// Tacking by machine.
+    Tack,
+    /// A try-on.
+    TryOn,
+    /// A machine seam.
+    Seam,
+    /// Cutting or trimming.
+    Cut,
+    /// Finishing edges by overlock or zigzag.
+    Finish,
+    /// Pressing.
+    Press,
+    /// Sewing by hand.
+    Hand,
+    /// Looking, photographing, measuring, writing down.
+    Look,
+    /// Washing and drying, which mostly happens by itself.
+    Wash,
+}
+
+impl Work {
+    /// Millimetres a minute, and minutes of set-up (handbook §14). A rate of `None` means that
+    /// length does not matter.
+    #[must_use]
+    pub const fn pace(self) -> (Option<f64>, f64) {
+        match self {
+            Work::Chalk => (Some(250.0), 4.0),
+            Work::Unpick => (Some(90.0), 3.0),
+            Work::UnpickTopstitch => (Some(50.0), 3.0),
+            Work::Tack => (Some(600.0), 5.0),
+            Work::TryOn => (None, 8.0),
+            Work::Seam => (Some(400.0), 5.0),
+            Work::Cut => (Some(400.0), 2.0),
+            Work::Finish => (Some(700.0), 5.0),
+            Work::Press => (Some(500.0), 5.0),
+            Work::Hand => (Some(45.0), 4.0),
+            Work::Look => (None, 4.0),
+            Work::Wash => (None, 6.0),
+        }
+    }
+
+    const fn is_sewn(self) -> bool {
+        matches!(self, Work::Tack | Work::Seam | Work::Finish | Work::Hand)
+    }
+}
+
+/// Minutes as a range: in three of five evenings it takes between the two.
+#[derive(Debug, Clone, Copy, PartialEq, Serialize, Default)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct Minutes {
+    /// One evening in five it goes faster.
+    pub p20: f64,
+    /// The middle.
+    pub p50: f64,
+    /// One evening in five it takes longer.
+    pub p80: f64,
+}
+
+/// `exp(0.8416 σ)` with σ = 0.3 on the logarithm: hand work varies by about a third.
+const P80: f64 = 1.287;
+
+impl Minutes {
+    /// The range round a middle value.
+    #[must_use]
+    pub fn around(p50: f64) -> Minutes {
+        let tenth = |minutes: f64| (minutes * 10.0).round() / 10.0;
+        Minutes { p20: tenth(p50 / P80), p50: tenth(p50), p80: tenth(p50 * P80) }
+    }
+}
+
+/// One step done before, with what it was estimated at and what it took.
+#[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(deny_unknown_fields)]
+pub struct Timing {
+    /// The kind of work.
+    pub work: Work,
+    /// Minutes estimated without the personal factor.
+    pub estimate: f64,
+    /// Minutes it took.
+    pub actual: f64,
+}
+
+/// How much slower than the house this person works: `exp(Σ ln(actual/estimate) / (n + 3))`. The
+/// three keep a single odd evening from counting for much.
+///
+/// ```
+/// use vemble_fit::plan::{personal_factor, Timing, Work};
+/// let slow = Timing { work: Work::Press, estimate: 10.0, actual: 20.0 };
+/// assert_eq!(personal_factor(Work::Press, &[]), 1.0);
+/// assert!((personal_factor(Work::Press, &[slow]) - 2f64.powf(0.25)).abs() < 1e-12);
+/// ```
+#[must_use]
+pub fn personal_factor(work: Work, log: &[Timing]) -> f64 {
+    let ratios: Vec<f64> = log
+        .iter()
+        .filter(|timing| timing.work == work && timing.estimate > 0.0 && timing.actual > 0.0)
+        .map(|timing| (timing.actual / timing.estimate).ln())
+        .collect();
+    (ratios.iter().sum::<f64>() / (ratios.len() as f64 + 3.0)).exp()
+}
+
+/// What bends every estimate of one job.
+#[derive(Debug, Clone, Copy)]
+pub(super) struct Pace<'a> {
+    pub(super) cloth: f64,
+    pub(super) lined: bool,
+    pub(super) log: &'a [Timing],
+}
+
+impl Pace<'_> {
+    /// The range for a piece of work over `mm` of seam.
+    pub(super) fn minutes(&self, work: Work, mm: f64) -> Minutes {
+        let (rate, set_up) = work.pace();
+        let mut running = rate.map_or(0.0, |rate| mm / rate);
+        if work.is_sewn() {
+            // A full lining doubles what is sewn.
+            running *= self.cloth * if self.lined { 2.0 } else { 1.0 };
+        }
+        Minutes::around((set_up + running) * personal_factor(work, self.log))
+    }
+}

@@ -1,0 +1,100 @@
+//! Refusals of lines, said the way a sewist would hear them.
+
+use crate::garment::SeamName;
+use crate::line::{LineEnd, LineRefusal, Proposal};
+use crate::pin::{Datum, from_below};
+use crate::{Habits, Length, LetOut};
+
+/// How one seam's stations are said: from its usual datum, in the session's unit.
+#[derive(Debug, Clone, Copy)]
+pub(crate) struct SeamWords<'a> {
+    pub(crate) seam: SeamName,
+    pub(crate) length: f64,
+    pub(crate) habits: &'a Habits,
+}
+
+impl SeamWords<'_> {
+    fn length_of(self, mm: f64) -> String {
+        self.habits.scale.write(Length::from_mm(mm))
+    }
+
+    /// "312 from the hem".
+    pub(crate) fn station(self, mm: f64) -> String {
+        let datum = Datum::of(self.seam)[0];
+        let length = Length::from_mm(self.length);
+        let along = from_below(self.seam, datum, Length::from_mm(mm), length, Length::ZERO);
+        format!("{} from {}", self.habits.scale.write(along), datum.words())
+    }
+
+    fn taper(self, proposal: &Proposal, near: f64) -> String {
+        let at = |end| if let LineEnd::Taper { at } = end { Some(at) } else { None };
+        let ends = [at(proposal.lower), at(proposal.upper)];
+        let nearest = ends
+            .into_iter()
+            .flatten()
+            .min_by(|a, b| (a - near).abs().total_cmp(&(b - near).abs()))
+            .unwrap_or(near);
+        self.station(nearest)
+    }
+
+    /// The refusal with the nearest thing that works.
+    pub(crate) fn refusal(self, refusal: &LineRefusal, let_out: Option<LetOut>) -> String {
+        match refusal {
+            LineRefusal::NoPins => format!("nothing is pinned on the {}", self.seam.words()),
+            LineRefusal::NoRoom { lower, upper } => format!(
+                "the line would leave the old stitching {} and rejoin it {}: nothing lies between; move one of them",
+                self.station(*lower),
+                self.station(*upper)
+            ),
+            LineRefusal::PinBeyondTaper { station, depth, taper, .. } => format!(
+                "the pin {} asks for {}, but the line is back on the old stitching {}: let the line end beyond the pin, or take the pin out",
+                self.station(*station),
+                self.length_of(*depth),
+                self.station(*taper)
+            ),
+            LineRefusal::LetOut { station, wanted, most, .. } => {
+                let uneven = let_out.filter(|limit| limit.uneven.mm() > most + 0.5).map(|limit| {
+                    format!(
+                        "; {} if the seam may move towards the side with less",
+                        self.habits.scale.write(limit.uneven)
+                    )
+                });
+                format!(
+                    "the pin {} lets out {}, but the allowance gives {} at most{}: let out that much, or set in a strip",
+                    self.station(*station),
+                    self.length_of(*wanted),
+                    self.length_of(*most),
+                    uneven.unwrap_or_default()
+                )
+            }
+            LineRefusal::NoRoomToFade { station, depth, room, longer, shallower } => {
+                let mut ways = Vec::new();
+                if let Some((needs, proposal)) = longer {
+                    ways.push(format!(
+                        "the taper needs {}: end it {}",
+                        self.length_of(*needs),
+                        self.taper(proposal, *station)
+                    ));
+                }
+                if let Some((depth, _)) = shallower {
+                    ways.push(format!("accept a depth of {} there", self.length_of(*depth)));
+                }
+                format!(
+                    "{} cannot fade out in {} without a corner; {}",
+                    self.length_of(*depth),
+                    self.length_of(*room),
+                    if ways.is_empty() { "pin it again".to_owned() } else { ways.join(", or ") }
+                )
+            }
+            LineRefusal::PinsDisagree { station, depth, shallower } => format!(
+                "the pins near {} cannot be joined without a corner: {} there changes too fast{}",
+                self.station(*station),
+                self.length_of(*depth),
+                shallower
+                    .as_ref()
+                    .map(|(depth, _)| format!("; {} would do, or pin it again", self.length_of(*depth)))
+                    .unwrap_or_default()
+            ),
+        }
+    }
+}
