@@ -1,1 +1,10 @@
-//! Placeholder while the dependencies build.
+//! Open formats: bytes in, values out, never a panic.
+
+mod csv_tables;
+mod job_file;
+mod schema;
+pub mod sheet;
+
+pub use csv_tables::{chalk_csv, pins_csv};
+pub use job_file::{JobFileError, read_job, write_job, write_solution};
+pub use schema::job_schema;

@@ -1,0 +1,100 @@
+//! Pins and chalk tables as CSV, in millimetres, for any spreadsheet.
+
+use vemble_fit::line::{ChalkMark, ChalkRow};
+use vemble_fit::{Job, LineOutcome, SeamName, Side, Solution};
+
+fn seam_key(seam: SeamName) -> String {
+    seam.words().replace(' ', "_")
+}
+
+fn table(header: &[&str], rows: impl Iterator<Item = Vec<String>>) -> String {
+    let mut writer = csv::Writer::from_writer(Vec::new());
+    // Writing into memory cannot fail.
+    let _ = writer.write_record(header);
+    for row in rows {
+        let _ = writer.write_record(&row);
+    }
+    writer.into_inner().ok().and_then(|bytes| String::from_utf8(bytes).ok()).unwrap_or_default()
+}
+
+/// Every pin as it was read.
+#[must_use]
+pub fn pins_csv(job: &Job) -> String {
+    table(
+        &["seam", "side", "station_mm", "from", "reading_mm", "read"],
+        job.fitting.pins.iter().map(|pin| {
+            vec![
+                seam_key(pin.seam),
+                pin.side.words().to_owned(),
+                pin.station.mm().to_string(),
+                pin.datum.words().to_owned(),
+                pin.reading.mm().to_string(),
+                pin.mode.words().to_owned(),
+            ]
+        }),
+    )
+}
+
+/// Every chalk table of a solution, one after the other.
+#[must_use]
+pub fn chalk_csv(solution: &Solution) -> String {
+    let rows = solution.seams.iter().flat_map(|seam| {
+        seam.lines.iter().flat_map(move |line| match &line.outcome {
+            LineOutcome::Drawn(drawn) => drawn
+                .table
+                .rows
+                .iter()
+                .map(|row| chalk_row(seam.seam, line.side, drawn.table.datum.words(), row))
+                .collect(),
+            LineOutcome::Refused(_) => Vec::new(),
+        })
+    });
+    table(
+        &["seam", "side", "station_mm", "from", "depth_mm", "raw_edge_front_mm", "raw_edge_back_mm", "marks"],
+        rows,
+    )
+}
+
+fn chalk_row(seam: SeamName, side: Side, datum: &str, row: &ChalkRow) -> Vec<String> {
+    let tenth = |length: vemble_fit::Length| format!("{:.1}", length.mm());
+    let marks: Vec<&str> = row.marks.iter().map(|mark| mark_words(*mark)).collect();
+    vec![
+        seam_key(seam),
+        side.words().to_owned(),
+        tenth(row.station),
+        datum.to_owned(),
+        tenth(row.depth),
+        row.edge_front.map(tenth).unwrap_or_default(),
+        row.edge_back.map(tenth).unwrap_or_default(),
+        marks.join(" "),
+    ]
+}
+
+/// What a mark is called on paper.
+#[must_use]
+pub(crate) const fn mark_words(mark: ChalkMark) -> &'static str {
+    match mark {
+        ChalkMark::Start => "start",
+        ChalkMark::End => "end",
+        ChalkMark::Pin => "pin",
+        ChalkMark::Deepest => "deepest",
+        ChalkMark::Band => "band",
+        ChalkMark::Step => "",
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::read_job;
+
+    #[test]
+    fn the_tables_have_a_row_for_every_pin_and_every_chalk_mark() {
+        let job = read_job(include_bytes!("../../../docs/examples/barn-dance-trousers.vemble.json")).unwrap();
+        let solution = vemble_fit::solve(&job).unwrap();
+        assert_eq!(pins_csv(&job).lines().count(), 1 + job.fitting.pins.len());
+        let text = chalk_csv(&solution);
+        assert!(text.lines().any(|line| line.starts_with("outseam,centre,798.0,the hem,14.")), "{text}");
+        assert!(text.lines().any(|line| line.starts_with("centre_back,centre,0.0,")), "{text}");
+    }
+}

@@ -1,0 +1,314 @@
+//! The chalk sheet: a PDF with the chalk tables and the lines at full size.
+//!
+//! Page one carries the balance and the cautions, then one table a line; after that come tiles of
+//! each line at 1:1, with a 50 mm test square, overlap marks and a map of the tiles.
+
+mod ink;
+mod tiles;
+
+use ink::{Ink, Page};
+pub use tiles::{Tile, lay_tiles};
+use vemble_fit::drawing;
+use vemble_fit::garment::{Edge, TrouserPanels};
+use vemble_fit::{Caution, DrawnLine, Job, LineOutcome, Paper, SeamName, SeamSolution, Side, Solution};
+
+use crate::csv_tables::mark_words;
+
+/// Margin no home printer can reach into, in millimetres.
+const MARGIN: f64 = 12.0;
+/// Side of the test square, in millimetres.
+const TEST_SQUARE: f64 = 50.0;
+/// How much neighbouring tiles share, in millimetres.
+const OVERLAP: f64 = 15.0;
+
+/// Lays out the chalk sheet of a solved job.
+#[must_use]
+pub fn chalk_sheet(job: &Job, solution: &Solution, paper: Paper) -> Vec<u8> {
+    let mut ink = Ink::new(paper);
+    front_page(&mut ink, job, solution);
+    for seam in &solution.seams {
+        for line in &seam.lines {
+            if let LineOutcome::Drawn(drawn) = &line.outcome {
+                table_page(&mut ink, job, seam, line.side, drawn);
+            }
+        }
+    }
+    if let Ok(panels) = job.garment.shape.trousers().panels(&job.habits) {
+        for seam in &solution.seams {
+            for line in &seam.lines {
+                if let LineOutcome::Drawn(drawn) = &line.outcome {
+                    full_size(&mut ink, &panels, seam, line.side, drawn);
+                }
+            }
+        }
+    }
+    ink.finish(&format!("Chalk sheet: {}", job.garment.name))
+}
+
+fn front_page(ink: &mut Ink, job: &Job, solution: &Solution) {
+    let scale = job.habits.scale;
+    let mut page = ink.page();
+    let mut y = MARGIN + 8.0;
+    page.heading(MARGIN, y, &job.garment.name);
+    y += 7.0;
+    page.text(MARGIN, y, &format!("for {}, pinned {}", job.wearer, job.fitting.held_on));
+    y += 5.0;
+    page.text(MARGIN, y, "Print at 100 %, never \"fit to page\". Then measure the square: 50 mm each side.");
+    page.test_square(page.width - MARGIN - TEST_SQUARE, MARGIN, TEST_SQUARE);
+    y = MARGIN + TEST_SQUARE + 10.0;
+    page.strong(MARGIN, y, "What every level will measure");
+    y += 6.0;
+    let columns = [0.0, 34.0, 58.0, 82.0, 106.0, 126.0, 148.0];
+    for (column, title) in
+        columns.iter().zip(["level", "body", "before", "after", "ease", "wanted", "verdict"])
+    {
+        page.text(MARGIN + column, y, title);
+    }
+    page.rule(MARGIN, y + 1.5, page.width - MARGIN, y + 1.5);
+    for row in &solution.levels {
+        y += 5.5;
+        let side = row.girth.leg.map_or("", |side| if side == Side::Left { " L" } else { " R" });
+        let number = |length: Option<vemble_fit::Length>| length.map_or("-".to_owned(), |l| scale.number(l));
+        let cells = [
+            format!("{}{side}", row.girth.level.words()),
+            number(row.body),
+            scale.number(row.girth.before),
+            scale.number(row.girth.after),
+            number(row.ease_after),
+            number(row.wanted),
+            row.verdict.map_or("-", |verdict| verdict.words()).to_owned(),
+        ];
+        for (column, cell) in columns.iter().zip(cells) {
+            page.text(MARGIN + column, y, &cell);
+        }
+    }
+    y += 12.0;
+    page.strong(MARGIN, y, "Mind");
+    let mut lines: Vec<String> = solution.warnings.iter().map(|warning| warning.message.clone()).collect();
+    lines.extend([Caution::Marker, Caution::Pins, Caution::Blade].map(|caution| caution.words().to_owned()));
+    for line in lines {
+        y += 6.0;
+        y = page.paragraph(MARGIN, y, &line);
+        if y > page.height - MARGIN - 14.0 {
+            break;
+        }
+    }
+    page.text(MARGIN, page.height - MARGIN, "Nothing is cut before the tacked try-on passes.");
+    ink.add(page);
+}
+
+fn title(seam: SeamName, side: Side) -> String {
+    match (seam.is_paired(), side) {
+        (true, Side::Centre) => format!("{}, both sides alike", capital(seam.words())),
+        (true, side) => format!("{}, {}", capital(seam.words()), side.words()),
+        (false, _) => capital(seam.words()),
+    }
+}
+
+fn capital(words: &str) -> String {
+    let mut chars = words.chars();
+    chars.next().map_or_else(String::new, |first| first.to_uppercase().chain(chars).collect())
+}
+
+fn table_page(ink: &mut Ink, job: &Job, seam: &SeamSolution, side: Side, drawn: &DrawnLine) {
+    let scale = job.habits.scale;
+    let mut page = ink.page();
+    let mut y = MARGIN + 8.0;
+    page.heading(MARGIN, y, &title(seam.seam, side));
+    y += 7.0;
+    let unit = scale.write(vemble_fit::Length::ZERO).replace('0', "").replace('.', "").trim().to_owned();
+    page.text(
+        MARGIN,
+        y,
+        &format!(
+            "Stations from {}, in {unit}. Depth is old stitching to chalk. {}; {}.",
+            drawn.table.datum.words(),
+            drawn.lower.words,
+            drawn.upper.words
+        ),
+    );
+    if let Some(sew_from) = drawn.table.sew_from {
+        y += 5.5;
+        page.text(
+            MARGIN,
+            y,
+            &format!(
+                "Start sewing at {} from {}, on the old stitching.",
+                scale.write(sew_from),
+                drawn.table.datum.words()
+            ),
+        );
+    }
+    y += 8.0;
+    let (one, other) =
+        if seam.seam.is_paired() { ("edge front", "edge back") } else { ("edge left", "edge right") };
+    let columns = [0.0, 34.0, 62.0, 94.0, 126.0];
+    for (column, heading) in columns.iter().zip(["station", "depth", one, other, ""]) {
+        page.strong(MARGIN + column, y, heading);
+    }
+    page.rule(MARGIN, y + 1.5, page.width - MARGIN, y + 1.5);
+    for row in &drawn.table.rows {
+        y += 6.5;
+        if y > page.height - MARGIN {
+            ink.add(page);
+            page = ink.page();
+            y = MARGIN + 8.0;
+        }
+        let marks: Vec<&str> =
+            row.marks.iter().map(|mark| mark_words(*mark)).filter(|words| !words.is_empty()).collect();
+        let edge = |edge: &Option<String>| edge.clone().unwrap_or_else(|| "-".to_owned());
+        let cells = [
+            row.shown.station.clone(),
+            row.shown.depth.clone(),
+            edge(&row.shown.edge_front),
+            edge(&row.shown.edge_back),
+            marks.join(", "),
+        ];
+        for (column, cell) in columns.iter().zip(cells) {
+            page.text(MARGIN + column, y, &cell);
+        }
+        page.hairline(MARGIN, y + 1.8, page.width - MARGIN, y + 1.8);
+    }
+    ink.add(page);
+}
+
+/// The edge at full size: old stitching, new line, raw edge, stations, pins.
+fn full_size(ink: &mut Ink, panels: &TrouserPanels, seam: &SeamSolution, side: Side, drawn: &DrawnLine) {
+    let [_, edge] = panels.edges(seam.seam);
+    let allowance = seam.allowance.map(|[_, back]| back.mm());
+    let drawing = FullSize::new(edge, seam, drawn, allowance);
+    let size = Page::size(ink.paper());
+    let tiles =
+        lay_tiles(drawing.bounds(), (size.0 - 2.0 * MARGIN, size.1 - 2.0 * MARGIN), OVERLAP, |area| {
+            drawing.touches(area)
+        });
+    let count = tiles.len();
+    for (index, tile) in tiles.iter().enumerate() {
+        let mut page = ink.page();
+        page.clip_frame(MARGIN);
+        drawing.draw(&mut page, tile);
+        page.tile_marks(MARGIN, OVERLAP, tile);
+        page.small(
+            MARGIN + 2.0,
+            page.height - MARGIN - 2.0,
+            &format!("{} (back panel), full size, page {} of {count}", title(seam.seam, side), index + 1),
+        );
+        if index == 0 {
+            page.test_square(page.width - MARGIN - TEST_SQUARE - 4.0, MARGIN + 4.0, TEST_SQUARE);
+        }
+        ink.add(page);
+    }
+}
+
+struct FullSize {
+    old: Vec<[f64; 2]>,
+    new: Vec<[f64; 2]>,
+    raw: Vec<[f64; 2]>,
+    ticks: Vec<([f64; 2], [f64; 2], String)>,
+    pins: Vec<[f64; 2]>,
+}
+
+impl FullSize {
+    fn new(edge: &Edge, seam: &SeamSolution, drawn: &DrawnLine, allowance: Option<f64>) -> FullSize {
+        let name = seam.seam;
+        let (low, high) = reach(drawn, seam.length.mm());
+        // A little of the old stitching beyond both ends, to lay the paper on.
+        let (from, to) = ((low - 60.0).max(0.0), (high + 60.0).min(seam.length.mm()));
+        let ratio = edge.length() / seam.length.mm();
+        let pieces = ((to - from) / 6.0).ceil() as u32;
+        let stations: Vec<f64> =
+            (0..=pieces).map(|i| from + (to - from) * f64::from(i) / f64::from(pieces)).collect();
+        let at =
+            |station: f64, depth: f64| drawing::inside(edge, station * ratio, depth, drawing::inward(name));
+        let old = stations.iter().map(|s| at(*s, 0.0)).collect();
+        let raw = allowance.map(|a| stations.iter().map(|s| at(*s, -a)).collect()).unwrap_or_default();
+        let new = drawn.spine.iter().map(|[s, d]| at(*s, *d)).collect();
+        let ticks = drawn
+            .table
+            .rows
+            .iter()
+            .map(|row| {
+                let (s, d) = (row.from_below.mm(), row.depth.mm());
+                let label = format!("{} / {}", row.shown.station, row.shown.depth);
+                (at(s, 0.0), at(s, d.max(0.0) + 5.0), label)
+            })
+            .collect();
+        let pins = seam.pins.iter().map(|pin| at(pin.station.mm(), pin.depth.mm())).collect();
+        FullSize { old, new, raw, ticks, pins }
+    }
+
+    fn points(&self) -> impl Iterator<Item = [f64; 2]> + '_ {
+        self.old.iter().chain(&self.new).chain(&self.raw).chain(&self.pins).copied()
+    }
+
+    /// Least and greatest corner, with room for the labels.
+    fn bounds(&self) -> ([f64; 2], [f64; 2]) {
+        let fold =
+            |i: usize, start: f64, pick: fn(f64, f64) -> f64| self.points().map(|p| p[i]).fold(start, pick);
+        (
+            [fold(0, f64::MAX, f64::min) - 36.0, fold(1, f64::MAX, f64::min) - 6.0],
+            [fold(0, f64::MIN, f64::max) + 36.0, fold(1, f64::MIN, f64::max) + 6.0],
+        )
+    }
+
+    fn touches(&self, area: ([f64; 2], [f64; 2])) -> bool {
+        self.points().any(|[x, y]| x >= area.0[0] && x <= area.1[0] && y >= area.0[1] && y <= area.1[1])
+    }
+
+    fn draw(&self, page: &mut Page, tile: &Tile) {
+        let place = |p: &[f64; 2]| tile.place(*p, MARGIN, page.height);
+        let on = |points: &[[f64; 2]]| points.iter().map(place).collect::<Vec<_>>();
+        let (old, new, raw) = (on(&self.old), on(&self.new), on(&self.raw));
+        let ticks: Vec<_> =
+            self.ticks.iter().map(|(a, b, label)| (place(a), place(b), label.clone())).collect();
+        let pins = on(&self.pins);
+        page.course(&old, ink::Stroke::Old);
+        page.course(&raw, ink::Stroke::Raw);
+        page.course(&new, ink::Stroke::New);
+        for (a, b, label) in ticks {
+            page.course(&[a, b], ink::Stroke::Tick);
+            page.small(b[0] + 1.5, b[1] + 1.0, &label);
+        }
+        for pin in pins {
+            page.cross(pin);
+        }
+    }
+}
+
+fn reach(drawn: &DrawnLine, length: f64) -> (f64, f64) {
+    use vemble_fit::line::LineEnd;
+    let taper = |end: LineEnd, other: f64| if let LineEnd::Taper { at } = end { at } else { other };
+    (taper(drawn.lower.end, 0.0), taper(drawn.upper.end, length))
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::read_job;
+
+    fn sheet(paper: Paper) -> String {
+        let job =
+            read_job(include_bytes!("../../../../docs/examples/barn-dance-trousers.vemble.json")).unwrap();
+        let solution = vemble_fit::solve(&job).unwrap();
+        String::from_utf8_lossy(&chalk_sheet(&job, &solution, paper)).into_owned()
+    }
+
+    #[test]
+    fn the_sheet_has_its_tables_and_its_tiles() {
+        let text = sheet(Paper::A4);
+        assert!(text.starts_with("%PDF-1."));
+        // Two tables and a front page; the outseam at full size takes several tiles.
+        let pages = text.matches("/Type /Page\n").count() + text.matches("/Type /Page ").count();
+        assert!(pages >= 6, "{pages} pages");
+        for words in ["(Outseam, both sides alike)", "(Centre back)", "(798)", "(test square: 50 mm)"] {
+            assert!(text.contains(words), "{words}");
+        }
+    }
+
+    #[test]
+    fn the_test_square_is_fifty_millimetres() {
+        // 50 mm are 141.732 points.
+        assert!(sheet(Paper::A4).contains("141.7322"));
+        assert!(sheet(Paper::Letter).contains("141.7322"));
+    }
+}
