@@ -141,6 +141,26 @@ impl Body {
     }
 }
 
+/// A person with every day they were measured.
+#[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(deny_unknown_fields)]
+pub struct Wearer {
+    /// What they are called.
+    pub name: String,
+    /// Their measures, oldest day first, one entry a day.
+    #[serde(default)]
+    pub measured: Vec<Body>,
+}
+
+impl Wearer {
+    /// The measures that hold on a day: the newest taken by then, else the oldest there are.
+    #[must_use]
+    pub fn body_on(&self, day: NaiveDate) -> Option<&Body> {
+        self.measured.iter().rev().find(|body| body.taken_on <= day).or_else(|| self.measured.first())
+    }
+}
+
 #[cfg(test)]
 mod tests {
     use super::*;

@@ -21,6 +21,7 @@ mod job;
 mod length;
 mod letting_out;
 pub mod line;
+mod next_act;
 mod pin;
 pub mod plan;
 mod say;
@@ -29,7 +30,7 @@ mod tape;
 mod unit;
 mod warning;
 
-pub use body::{Body, Layer, MeasureName};
+pub use body::{Body, Layer, MeasureName, Wearer};
 pub use caution::Caution;
 pub use cloth::{Cloth, ClothFamily, Fibre, Fray};
 pub use ease::Intention;
@@ -40,6 +41,7 @@ pub use house::{HouseEntry, HouseRule, RuleUnit};
 pub use job::{AcceptedDepth, Fitting, JOB_FORMAT, Job, JobError, JobErrorCause, MOST_PINS, SeamEvening};
 pub use length::Length;
 pub use letting_out::LetOut;
+pub use next_act::{NextAct, Place};
 pub use pin::{Datum, EntryMode, Pin, PinError, Side, from_below};
 pub use solution::{
     DrawnLine, LineOutcome, LineRefused, PinRead, ProposedDepth, ProposedEnds, RESULT_FORMAT, SeamSolution,

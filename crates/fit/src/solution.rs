@@ -16,6 +16,7 @@ use crate::job::{JOB_FORMAT, Job, JobError, JobErrorCause, MOST_PINS};
 use crate::line::{
     ChalkTable, Line, LineCharacter, LineEnd, LineProblem, Proposal, SeamEnds, SeamRun, Target, chalk_table,
 };
+use crate::next_act::NextAct;
 use crate::pin::{Datum, PinError};
 use crate::plan::{Plan, PlannedLine, work_order};
 use crate::say::SeamWords;
@@ -177,6 +178,8 @@ pub struct Solution {
     pub warnings: Vec<Warning>,
     /// What can be drawn, where the panels can.
     pub drawing: Option<Drawing>,
+    /// What to do next, and where.
+    pub next: NextAct,
 }
 
 impl Solution {
@@ -325,6 +328,7 @@ impl<'a> Solver<'a> {
         self.warn_of_lines();
         let plan = self.plan();
         let drawing = self.drawing(&levels);
+        let next = NextAct::of(self.job, self.panels.is_some(), &seams, &plan);
         self.warnings.sort_by_key(|warning| warning.weight);
         Ok(Solution {
             format: RESULT_FORMAT.to_owned(),
@@ -335,6 +339,7 @@ impl<'a> Solver<'a> {
             plan,
             warnings: self.warnings,
             drawing,
+            next,
         })
     }
 

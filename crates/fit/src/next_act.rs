@@ -1,0 +1,64 @@
+//! What to do next with a garment, and at which place.
+
+use serde::Serialize;
+
+use crate::Job;
+use crate::plan::Plan;
+use crate::solution::{LineOutcome, SeamSolution};
+
+/// A place of the work.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(rename_all = "snake_case")]
+pub enum Place {
+    /// The rail: measuring and describing the garment.
+    Rail,
+    /// At the mirror: trying on and pinning.
+    Mirror,
+    /// At the chalk table: reading, evening, drawing.
+    Chalk,
+    /// At the bench: the work order.
+    Bench,
+}
+
+/// The next act.
+#[derive(Debug, Clone, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct NextAct {
+    /// Where.
+    pub place: Place,
+    /// What, in a few words.
+    pub words: String,
+    /// True when a stop stands before it.
+    pub at_stop: bool,
+    /// True when nothing is left to do.
+    pub finished: bool,
+}
+
+impl NextAct {
+    pub(crate) fn of(job: &Job, drawn: bool, seams: &[SeamSolution], plan: &Plan) -> NextAct {
+        let act =
+            |place, words: &str| NextAct { place, words: words.to_owned(), at_stop: false, finished: false };
+        if !drawn {
+            return act(Place::Rail, "Measure it flat");
+        }
+        if job.fitting.pins.is_empty() {
+            return act(Place::Mirror, "Try it on and pin");
+        }
+        let refused = seams
+            .iter()
+            .find(|seam| seam.lines.iter().any(|line| matches!(line.outcome, LineOutcome::Refused(_))));
+        if let Some(seam) = refused {
+            return act(Place::Chalk, &format!("Settle the line on the {}", seam.seam.words()));
+        }
+        match plan.next() {
+            None if plan.steps.is_empty() => act(Place::Chalk, "Read the pins"),
+            None => NextAct { finished: true, ..act(Place::Bench, "Finished: wear it") },
+            // Before the first tick the lines are still being looked at.
+            Some(_) if job.fitting.progress.done.is_empty() => {
+                act(Place::Chalk, "Check the lines and chalk them")
+            }
+            Some(step) => NextAct { at_stop: step.stop.is_some(), ..act(Place::Bench, &step.title) },
+        }
+    }
+}

@@ -1,0 +1,50 @@
+//! A JSON body, refused with the path of the field that could not be read.
+
+use std::future::Future;
+use std::pin::Pin;
+
+use actix_web::dev::Payload;
+use actix_web::{FromRequest, HttpMessage, HttpRequest, web};
+use serde::de::DeserializeOwned;
+
+use crate::problem::Problem;
+
+/// Largest body taken: a hundred times the largest fitting.
+pub const BODY_LIMIT: usize = 1024 * 1024;
+
+/// A parsed JSON body.
+pub struct Body<T>(pub T);
+
+impl<T: DeserializeOwned + 'static> FromRequest for Body<T> {
+    type Error = Problem;
+    type Future = Pin<Box<dyn Future<Output = Result<Self, Problem>>>>;
+
+    fn from_request(request: &HttpRequest, payload: &mut Payload) -> Self::Future {
+        let is_json = request.content_type().eq_ignore_ascii_case("application/json");
+        let declared: Option<usize> =
+            request.headers().get("content-length").and_then(|length| length.to_str().ok()?.parse().ok());
+        let bytes = web::Bytes::from_request(request, payload);
+        Box::pin(async move {
+            if declared.is_some_and(|length| length > BODY_LIMIT) {
+                return Err(Problem::too_large(BODY_LIMIT));
+            }
+            if !is_json {
+                return Err(Problem::not_json());
+            }
+            let bytes = bytes.await.map_err(|_| Problem::too_large(BODY_LIMIT))?;
+            parse(&bytes).map(Body)
+        })
+    }
+}
+
+fn parse<T: DeserializeOwned>(bytes: &[u8]) -> Result<T, Problem> {
+    let mut reader = serde_json::Deserializer::from_slice(bytes);
+    let value = serde_path_to_error::deserialize(&mut reader).map_err(|error| {
+        let path = error.path().to_string();
+        let inner = error.into_inner();
+        let field = if path == "." { "the request".to_owned() } else { format!("\"{path}\"") };
+        Problem::unreadable(path, format!("In {field}: {inner}."))
+    })?;
+    reader.end().map_err(|error| Problem::unreadable(".", format!("After the request: {error}.")))?;
+    Ok(value)
+}

@@ -1,0 +1,303 @@
+//! Errors as `application/problem+json` (RFC 9457), with a sentence a sewist understands.
+
+use std::fmt;
+
+use actix_web::body::BoxBody;
+use actix_web::http::StatusCode;
+use actix_web::{HttpResponse, ResponseError};
+use serde::Serialize;
+use utoipa::{IntoResponses, ToSchema};
+use vemble_fit::plan::StopError;
+use vemble_fit::{JobError, ReadingError};
+use vemble_store::StoreError;
+
+/// What went wrong.
+#[derive(Debug, Clone, Serialize, ToSchema)]
+pub struct Problem {
+    /// A stable name: `record.stale`.
+    pub code: &'static str,
+    /// The HTTP status.
+    pub status: u16,
+    /// The kind of problem in a few words.
+    pub title: &'static str,
+    /// What was read, what is allowed, what to do.
+    pub detail: String,
+    /// The field it is about, as a path into the request.
+    #[serde(skip_serializing_if = "Option::is_none")]
+    pub path: Option<String>,
+    /// The character at which reading stopped, from 1.
+    #[serde(skip_serializing_if = "Option::is_none")]
+    pub position: Option<usize>,
+    /// The version that stands, when the request was stale.
+    #[serde(skip_serializing_if = "Option::is_none")]
+    pub version: Option<i64>,
+    /// The record that stands, when the request was stale.
+    #[serde(skip_serializing_if = "Option::is_none")]
+    pub current: Option<serde_json::Value>,
+    /// Seconds to wait, when there were too many attempts.
+    #[serde(skip_serializing_if = "Option::is_none")]
+    pub retry_after: Option<i64>,
+}
+
+/// Media type of a problem.
+pub const PROBLEM_JSON: &str = "application/problem+json";
+
+impl Problem {
+    fn new(
+        status: StatusCode,
+        code: &'static str,
+        title: &'static str,
+        detail: impl Into<String>,
+    ) -> Problem {
+        Problem {
+            code,
+            status: status.as_u16(),
+            title,
+            detail: detail.into(),
+            path: None,
+            position: None,
+            version: None,
+            current: None,
+            retry_after: None,
+        }
+    }
+
+    /// The request cannot be understood.
+    pub fn unreadable(path: impl Into<String>, detail: impl Into<String>) -> Problem {
+        let problem =
+            Problem::new(StatusCode::BAD_REQUEST, "request.unreadable", "It could not be read", detail);
+        Problem { path: Some(path.into()), ..problem }
+    }
+
+    /// A field holds nonsense.
+    pub fn nonsense(code: &'static str, path: impl Into<String>, detail: impl Into<String>) -> Problem {
+        let problem = Problem::new(StatusCode::UNPROCESSABLE_ENTITY, code, "That cannot be right", detail);
+        Problem { path: Some(path.into()), ..problem }
+    }
+
+    /// Nobody is signed in.
+    pub fn signed_out() -> Problem {
+        Problem::new(
+            StatusCode::UNAUTHORIZED,
+            "session.none",
+            "You are not signed in",
+            "Sign in to your workroom first; nothing you typed is lost.",
+        )
+    }
+
+    /// Address and password do not go together.
+    pub fn wrong_password() -> Problem {
+        Problem::new(
+            StatusCode::UNAUTHORIZED,
+            "session.refused",
+            "That did not open the workroom",
+            "This address and password do not go together. Check both and try again.",
+        )
+    }
+
+    /// Too many attempts.
+    pub fn too_many(retry_after: i64) -> Problem {
+        let minutes = (retry_after + 59) / 60;
+        let problem = Problem::new(
+            StatusCode::TOO_MANY_REQUESTS,
+            "session.too_many",
+            "Too many attempts",
+            format!("Too many attempts to get in. Wait {minutes} minutes and try again."),
+        );
+        Problem { retry_after: Some(retry_after), ..problem }
+    }
+
+    /// There is nothing there.
+    pub fn not_found() -> Problem {
+        Problem::new(
+            StatusCode::NOT_FOUND,
+            "record.none",
+            "There is nothing here",
+            "Nothing with this id is in your workroom.",
+        )
+    }
+
+    /// The request is larger than anything the workroom keeps.
+    pub fn too_large(limit: usize) -> Problem {
+        Problem::new(
+            StatusCode::PAYLOAD_TOO_LARGE,
+            "request.too_large",
+            "That is too large",
+            format!(
+                "The request is larger than {} kB, more than any record needs. Nothing was changed.",
+                limit / 1024
+            ),
+        )
+    }
+
+    /// The body is not JSON.
+    pub fn not_json() -> Problem {
+        Problem::new(
+            StatusCode::UNSUPPORTED_MEDIA_TYPE,
+            "request.not_json",
+            "That is not JSON",
+            "Send the body with the content type application/json.",
+        )
+    }
+
+    /// The method does not exist here.
+    pub fn wrong_method() -> Problem {
+        Problem::new(
+            StatusCode::METHOD_NOT_ALLOWED,
+            "request.method",
+            "Not done this way",
+            "This address exists, but not for this method.",
+        )
+    }
+
+    /// The database does not answer.
+    pub fn unavailable() -> Problem {
+        Problem::new(
+            StatusCode::SERVICE_UNAVAILABLE,
+            "store.unavailable",
+            "The workroom's memory does not answer",
+            "The database does not answer just now. Keep what you have; it goes in as soon as it is back.",
+        )
+    }
+
+    /// Something failed that should not.
+    pub fn internal() -> Problem {
+        Problem::new(
+            StatusCode::INTERNAL_SERVER_ERROR,
+            "server.failed",
+            "Something failed here",
+            "The server failed over this request and changed nothing. Try again; if it stays, its log says why.",
+        )
+    }
+
+    /// The status as a type.
+    pub fn status(&self) -> StatusCode {
+        StatusCode::from_u16(self.status).unwrap_or(StatusCode::INTERNAL_SERVER_ERROR)
+    }
+}
+
+impl fmt::Display for Problem {
+    fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
+        f.write_str(&self.detail)
+    }
+}
+
+impl ResponseError for Problem {
+    fn status_code(&self) -> StatusCode {
+        self.status()
+    }
+
+    fn error_response(&self) -> HttpResponse<BoxBody> {
+        let mut response = HttpResponse::build(self.status());
+        if let Some(seconds) = self.retry_after {
+            response.insert_header(("Retry-After", seconds.to_string()));
+        }
+        response.content_type(PROBLEM_JSON).body(serde_json::to_string(self).unwrap_or_default())
+    }
+}
+
+impl From<StoreError> for Problem {
+    fn from(error: StoreError) -> Problem {
+        match error {
+            StoreError::NotFound => Problem::not_found(),
+            StoreError::Stale { version, current } => Problem {
+                version: Some(version),
+                current: Some(current),
+                ..Problem::new(
+                    StatusCode::PRECONDITION_FAILED,
+                    "record.stale",
+                    "It was changed elsewhere",
+                    "This was changed in another window since you read it. Both versions are kept until you choose.",
+                )
+            },
+            StoreError::VersionNeeded => Problem::new(
+                StatusCode::PRECONDITION_REQUIRED,
+                "record.version_needed",
+                "Say which version you read",
+                "This exists already. Send the If-Match header with the version you read.",
+            ),
+            StoreError::Refused(why) => Problem::nonsense("record.refused", "", capital(why)),
+            StoreError::NothingToUndo => Problem::new(
+                StatusCode::CONFLICT,
+                "journal.empty",
+                "Nothing to undo",
+                "No change of this garment is left to undo.",
+            ),
+            StoreError::Unavailable => Problem::unavailable(),
+            error @ (StoreError::NewerSchema(_) | StoreError::Corrupt(_) | StoreError::Database(_)) => {
+                tracing::error!(%error, "the store failed");
+                Problem::internal()
+            }
+        }
+    }
+}
+
+impl From<JobError> for Problem {
+    fn from(error: JobError) -> Problem {
+        Problem::nonsense("job.nonsense", error.path, capital(&error.cause.to_string()))
+    }
+}
+
+impl From<StopError> for Problem {
+    fn from(error: StopError) -> Problem {
+        let code = match error {
+            StopError::NoSuchStep { .. } => "step.none",
+            StopError::NeedsFirst { .. } => "step.needs",
+            StopError::Unmet { .. } => "step.stop",
+        };
+        Problem::new(StatusCode::CONFLICT, code, "Not yet", format!("{}.", capital(&error.to_string())))
+    }
+}
+
+impl Problem {
+    /// A reading that could not be taken, in the field it was typed in.
+    pub fn reading(field: &str, error: &ReadingError) -> Problem {
+        let problem = Problem::nonsense("reading.unreadable", field, capital(&error.to_string()));
+        Problem { position: Some(error.position()), ..problem }
+    }
+}
+
+fn capital(sentence: &str) -> String {
+    let mut chars = sentence.chars();
+    chars.next().map_or_else(String::new, |first| first.to_uppercase().chain(chars).collect())
+}
+
+/// Every way a request may be refused; the same for all routes, so that a client needs one
+/// handler.
+#[derive(IntoResponses)]
+#[allow(dead_code, reason = "the variants only describe responses to the OpenAPI document")]
+pub enum Refusals {
+    /// The request cannot be understood.
+    #[response(status = 400, content_type = "application/problem+json")]
+    Unreadable(#[to_schema] Problem),
+    /// Nobody is signed in, or not with these words.
+    #[response(status = 401, content_type = "application/problem+json")]
+    SignedOut(#[to_schema] Problem),
+    /// There is no such record in this account.
+    #[response(status = 404, content_type = "application/problem+json")]
+    NotFound(#[to_schema] Problem),
+    /// A stop stands before it, or nothing is left to undo.
+    #[response(status = 409, content_type = "application/problem+json")]
+    NotYet(#[to_schema] Problem),
+    /// The record was changed since it was read.
+    #[response(status = 412, content_type = "application/problem+json")]
+    Stale(#[to_schema] Problem),
+    /// The body is too large.
+    #[response(status = 413, content_type = "application/problem+json")]
+    TooLarge(#[to_schema] Problem),
+    /// The body is not JSON.
+    #[response(status = 415, content_type = "application/problem+json")]
+    NotJson(#[to_schema] Problem),
+    /// A field holds nonsense.
+    #[response(status = 422, content_type = "application/problem+json")]
+    Nonsense(#[to_schema] Problem),
+    /// The version that was read is missing.
+    #[response(status = 428, content_type = "application/problem+json")]
+    VersionNeeded(#[to_schema] Problem),
+    /// Too many attempts.
+    #[response(status = 429, content_type = "application/problem+json")]
+    TooMany(#[to_schema] Problem),
+    /// The database does not answer.
+    #[response(status = 503, content_type = "application/problem+json")]
+    Unavailable(#[to_schema] Problem),
+}

@@ -1,0 +1,11 @@
+//! One module a resource.
+
+pub mod accounts;
+pub mod compute;
+pub mod files;
+pub mod fittings;
+pub mod garments;
+pub mod habits;
+pub mod health;
+pub mod wearers;
+pub mod words;

@@ -1,0 +1,126 @@
+//! Wearers with their measures by date.
+
+use actix_web::web::{Data, Json, Path};
+use actix_web::{HttpResponse, delete, get, put};
+use serde::Serialize;
+use utoipa::ToSchema;
+use utoipa_actix_web::service_config::ServiceConfig;
+use uuid::Uuid;
+use vemble_fit::{JobError, Wearer};
+use vemble_store::wearer;
+
+use crate::app::App;
+use crate::body::Body;
+use crate::etag::{IfMatch, tagged};
+use crate::problem::{Problem, Refusals};
+use crate::signed_in::SignedIn;
+
+/// A wearer with id and version.
+#[derive(Serialize, ToSchema)]
+pub struct KeptWearer {
+    /// Its id.
+    id: Uuid,
+    /// Its version, as in the `ETag`.
+    version: i64,
+    /// The wearer.
+    wearer: Wearer,
+}
+
+/// Every wearer, by name.
+#[utoipa::path(responses((status = 200, body = Vec<KeptWearer>), Refusals))]
+#[get("/wearers")]
+async fn list_wearers(app: Data<App>, SignedIn(account): SignedIn) -> Result<Json<Vec<KeptWearer>>, Problem> {
+    let wearers = app.store(move |conn| wearer::list(conn, account)).await?;
+    Ok(Json(
+        wearers
+            .into_iter()
+            .map(|(id, kept)| KeptWearer { id, version: kept.version, wearer: kept.value })
+            .collect(),
+    ))
+}
+
+/// One wearer.
+#[utoipa::path(responses((status = 200, body = Wearer, headers(("ETag" = String))), Refusals))]
+#[get("/wearers/{id}")]
+async fn read_wearer(app: Data<App>, SignedIn(account): SignedIn, id: Path<Uuid>) -> Result<HttpResponse, Problem> {
+    let id = id.into_inner();
+    let kept = app.store(move |conn| wearer::get(conn, account, id)).await?;
+    Ok(tagged(kept.version, &kept.value))
+}
+
+/// Write a wearer whole, new or changed. Repeating it changes nothing.
+#[utoipa::path(
+    request_body = Wearer,
+    params(("If-Match" = Option<String>, Header, description = "The version read, in quotes")),
+    responses((status = 200, body = Wearer, headers(("ETag" = String))), Refusals)
+)]
+#[put("/wearers/{id}")]
+async fn write_wearer(
+    app: Data<App>,
+    SignedIn(account): SignedIn,
+    id: Path<Uuid>,
+    IfMatch(expected): IfMatch,
+    Body(mut written): Body<Wearer>,
+) -> Result<HttpResponse, Problem> {
+    check(&mut written)?;
+    let id = id.into_inner();
+    let (version, written) =
+        app.store(move |conn| Ok((wearer::put(conn, account, id, &written, expected)?, written))).await?;
+    Ok(tagged(version, &written))
+}
+
+fn check(wearer: &mut Wearer) -> Result<(), Problem> {
+    wearer.name = name(&wearer.name, "name")?;
+    wearer.measured.sort_by_key(|body| body.taken_on);
+    for (i, body) in wearer.measured.iter().enumerate() {
+        if i > 0 && wearer.measured[i - 1].taken_on == body.taken_on {
+            return Err(Problem::nonsense(
+                "wearer.day",
+                format!("measured[{i}].taken_on"),
+                format!("{} stands twice; one set of measures is kept for a day.", body.taken_on),
+            ));
+        }
+        body.check().map_err(|error| JobError { path: format!("measured[{i}].{}", error.path), ..error })?;
+        if let Some(layer) = body.layers.iter().position(|layer| layer.name.contains('\0')) {
+            return Err(Problem::nonsense(
+                "record.name",
+                format!("measured[{i}].layers[{layer}].name"),
+                "The layer's name holds a sign that cannot be kept.",
+            ));
+        }
+    }
+    Ok(())
+}
+
+/// A name as it is kept: without space around it, one to eighty characters.
+pub fn name(text: &str, path: &str) -> Result<String, Problem> {
+    let trimmed = text.trim();
+    let length = trimmed.chars().count();
+    if (1..=80).contains(&length) && !trimmed.chars().any(char::is_control) {
+        Ok(trimmed.to_owned())
+    } else {
+        Err(Problem::nonsense(
+            "record.name",
+            path,
+            format!("The name was read with {length} characters; it needs 1 to 80, letters and signs."),
+        ))
+    }
+}
+
+/// Take a wearer away; their garments stay.
+#[utoipa::path(responses((status = 204), Refusals))]
+#[delete("/wearers/{id}")]
+async fn remove_wearer(
+    app: Data<App>,
+    SignedIn(account): SignedIn,
+    id: Path<Uuid>,
+) -> Result<HttpResponse, Problem> {
+    let id = id.into_inner();
+    app.store(move |conn| wearer::delete(conn, account, id)).await?;
+    Ok(HttpResponse::NoContent().finish())
+}
+
+/// The routes of this module.
+pub fn configure(config: &mut ServiceConfig<'_>) {
+    config.service(list_wearers).service(read_wearer).service(write_wearer).service(remove_wearer);
+}

@@ -1,0 +1,84 @@
+//! Sessions in the database, so that signing out really ends one and a restart ends none.
+//!
+//! The cookie carries a random key; the database keeps only its hash.
+
+use std::collections::HashMap;
+
+use actix_session::storage::{
+    LoadError, SaveError, SessionKey, SessionStore, UpdateError, generate_session_key,
+};
+use actix_web::cookie::time::Duration;
+use actix_web::web;
+use chrono::{DateTime, TimeDelta, Utc};
+use sha2::{Digest, Sha256};
+use vemble_store::{Conn, Store, StoreError, session};
+
+/// Keeps sessions in the store.
+#[derive(Clone)]
+pub struct SessionKeeper(pub Store);
+
+type State = HashMap<String, String>;
+
+impl SessionKeeper {
+    async fn run<T: Send + 'static>(
+        &self,
+        work: impl FnOnce(&mut Conn) -> Result<T, StoreError> + Send + 'static,
+    ) -> Result<T, anyhow::Error> {
+        let store = self.0.clone();
+        let done = web::block(move || {
+            let mut conn = store.conn()?;
+            work(&mut conn)
+        });
+        Ok(done.await??)
+    }
+
+    async fn keep(&self, key: &SessionKey, state: &State, ttl: &Duration) -> Result<(), anyhow::Error> {
+        let (hash, state, until) = (hash(key), serde_json::to_value(state)?, until(ttl));
+        self.run(move |conn| session::save(conn, &hash, &state, Utc::now(), until)).await
+    }
+}
+
+fn hash(key: &SessionKey) -> String {
+    Sha256::digest(key.as_ref().as_bytes()).iter().map(|byte| format!("{byte:02x}")).collect()
+}
+
+fn until(ttl: &Duration) -> DateTime<Utc> {
+    Utc::now() + TimeDelta::seconds(ttl.whole_seconds())
+}
+
+impl SessionStore for SessionKeeper {
+    async fn load(&self, key: &SessionKey) -> Result<Option<State>, LoadError> {
+        let hash = hash(key);
+        let state =
+            self.run(move |conn| session::load(conn, &hash, Utc::now())).await.map_err(LoadError::Other)?;
+        state
+            .map(serde_json::from_value)
+            .transpose()
+            .map_err(|error| LoadError::Deserialization(error.into()))
+    }
+
+    async fn save(&self, state: State, ttl: &Duration) -> Result<SessionKey, SaveError> {
+        let key = generate_session_key();
+        self.keep(&key, &state, ttl).await.map_err(SaveError::Other)?;
+        Ok(key)
+    }
+
+    async fn update(&self, key: SessionKey, state: State, ttl: &Duration) -> Result<SessionKey, UpdateError> {
+        self.keep(&key, &state, ttl).await.map_err(UpdateError::Other)?;
+        Ok(key)
+    }
+
+    async fn update_ttl(&self, key: &SessionKey, ttl: &Duration) -> Result<(), anyhow::Error> {
+        let (hash, until) = (hash(key), until(ttl));
+        self.run(move |conn| match session::load(conn, &hash, Utc::now())? {
+            Some(state) => session::save(conn, &hash, &state, Utc::now(), until),
+            None => Ok(()),
+        })
+        .await
+    }
+
+    async fn delete(&self, key: &SessionKey) -> Result<(), anyhow::Error> {
+        let hash = hash(key);
+        self.run(move |conn| session::remove(conn, &hash)).await
+    }
+}

@@ -1,0 +1,47 @@
+//! Every refusal is a problem, whoever made it.
+
+use actix_web::body::{BoxBody, MessageBody};
+use actix_web::dev::{ServiceRequest, ServiceResponse};
+use actix_web::http::{StatusCode, header};
+use actix_web::middleware::Next;
+use actix_web::web::Data;
+use actix_web::{Error, ResponseError};
+
+use crate::app::App;
+use crate::problem::{PROBLEM_JSON, Problem};
+
+/// Turns errors of the framework into problems. A failure while the database is away, such as
+/// loading a session, is told as that.
+pub async fn tidy<B: MessageBody + 'static>(
+    request: ServiceRequest,
+    next: Next<B>,
+) -> Result<ServiceResponse<BoxBody>, Error> {
+    let app = request.app_data::<Data<App>>().cloned();
+    let original = request.request().clone();
+    let (status, is_problem, response) = match next.call(request).await {
+        Ok(response) => {
+            let content = response.headers().get(header::CONTENT_TYPE);
+            let is_problem = content.is_some_and(|content| content == PROBLEM_JSON);
+            (response.status(), is_problem, response.map_into_boxed_body())
+        }
+        Err(error) => {
+            let response = error.error_response();
+            (response.status(), false, ServiceResponse::new(original, response))
+        }
+    };
+    if is_problem || !(status.is_client_error() || status.is_server_error()) {
+        return Ok(response);
+    }
+    let problem = match status {
+        StatusCode::BAD_REQUEST => Problem::unreadable("", "The request could not be read."),
+        StatusCode::NOT_FOUND => Problem::not_found(),
+        StatusCode::METHOD_NOT_ALLOWED => Problem::wrong_method(),
+        StatusCode::PAYLOAD_TOO_LARGE => Problem::too_large(crate::BODY_LIMIT),
+        _ => match app {
+            Some(app) if app.store(|conn| vemble_store::ping(conn)).await.is_err() => Problem::unavailable(),
+            _ => Problem::internal(),
+        },
+    };
+    let (request, _) = response.into_parts();
+    Ok(ServiceResponse::new(request, problem.error_response()))
+}

@@ -1,0 +1,57 @@
+//! What can go wrong in the store.
+
+use thiserror::Error;
+
+/// Why the store did not do what was asked.
+#[derive(Debug, Error)]
+pub enum StoreError {
+    /// There is no such record in this account.
+    #[error("there is no such record")]
+    NotFound,
+    /// The record was changed since it was read; what stands now.
+    #[error("the record was changed since it was read; it stands at version {version} now")]
+    Stale {
+        /// The version that stands.
+        version: i64,
+        /// The record that stands, as JSON.
+        current: serde_json::Value,
+    },
+    /// An existing record was written without saying which version was read.
+    #[error("the record exists; say which version was read")]
+    VersionNeeded,
+    /// A value that the record's rules forbid.
+    #[error("{0}")]
+    Refused(&'static str),
+    /// Nothing is left to undo.
+    #[error("there is nothing to undo on this garment")]
+    NothingToUndo,
+    /// The database does not answer.
+    #[error("the database does not answer")]
+    Unavailable,
+    /// A newer build has migrated this database.
+    #[error("this database was made by a newer Vemble ({0}); start that one, or restore an older backup")]
+    NewerSchema(String),
+    /// What is stored does not read back.
+    #[error("a stored record does not read back: {0}")]
+    Corrupt(#[from] serde_json::Error),
+    /// Anything else the database said.
+    #[error("the database refused: {0}")]
+    Database(diesel::result::Error),
+}
+
+impl From<diesel::result::Error> for StoreError {
+    fn from(error: diesel::result::Error) -> StoreError {
+        use diesel::result::{DatabaseErrorKind, Error};
+        match error {
+            Error::NotFound => StoreError::NotFound,
+            Error::DatabaseError(
+                DatabaseErrorKind::ClosedConnection | DatabaseErrorKind::UnableToSendCommand,
+                _,
+            )
+            | Error::BrokenTransactionManager => StoreError::Unavailable,
+            // The server went away between two statements of one transaction.
+            Error::DatabaseError(_, info) if info.message().contains("terminat") => StoreError::Unavailable,
+            other => StoreError::Database(other),
+        }
+    }
+}

@@ -1,0 +1,349 @@
+//! Fittings with their pins, decisions and steps.
+
+use std::collections::BTreeMap;
+
+use chrono::NaiveDate;
+use diesel::prelude::*;
+use serde::de::DeserializeOwned;
+use serde::{Deserialize, Serialize};
+use uuid::Uuid;
+use vemble_fit::plan::{Progress, Work};
+use vemble_fit::{Fitting, Length, Pin};
+
+use crate::garments;
+use crate::journal::{Subject, write as write_journal};
+use crate::schema::{confirmation, decision, fitting, pin, step};
+use crate::version::{Expected, Versioned, Write, decide, from_word, word};
+use crate::{AccountId, Conn, StoreError};
+
+/// A fitting with the garment it belongs to.
+#[derive(Debug, Clone, PartialEq, Serialize, Deserialize, utoipa::ToSchema)]
+#[serde(deny_unknown_fields)]
+pub struct FittingRecord {
+    /// The garment.
+    pub garment: Uuid,
+    /// First, second, third fitting of the garment.
+    #[schema(minimum = 1, maximum = 999)]
+    pub number: i32,
+    /// The fitting itself.
+    pub fitting: Fitting,
+}
+
+#[derive(Queryable, Selectable, Insertable, AsChangeset)]
+#[diesel(table_name = fitting)]
+struct Row {
+    id: Uuid,
+    account_id: Uuid,
+    garment_id: Uuid,
+    number: i32,
+    held_on: NaiveDate,
+    intention: String,
+    anchored: bool,
+    version: i64,
+}
+
+#[derive(Queryable, Selectable, Insertable)]
+#[diesel(table_name = pin)]
+struct PinRow {
+    fitting_id: Uuid,
+    id: String,
+    position: i32,
+    seam: String,
+    side: String,
+    datum: String,
+    station: i64,
+    mode: String,
+    reading: i64,
+    panel: Option<String>,
+}
+
+impl Row {
+    fn read(self, conn: &mut PgConnection) -> Result<Versioned<FittingRecord>, StoreError> {
+        let pins: Vec<PinRow> = pin::table
+            .filter(pin::fitting_id.eq(self.id))
+            .order(pin::position)
+            .select(PinRow::as_select())
+            .load(conn)?;
+        let done: Vec<(String, Option<f64>)> =
+            step::table.filter(step::fitting_id.eq(self.id)).select((step::key, step::minutes)).load(conn)?;
+        let confirmed: Vec<String> = confirmation::table
+            .filter(confirmation::fitting_id.eq(self.id))
+            .select(confirmation::key)
+            .load(conn)?;
+        let fitting = Fitting {
+            held_on: self.held_on,
+            intention: from_word(&self.intention)?,
+            anchored: self.anchored,
+            pins: pins.into_iter().map(PinRow::read).collect::<Result<_, _>>()?,
+            evening: decisions(conn, self.id, "evening")?,
+            ends: decisions(conn, self.id, "ends")?,
+            accepted: decisions(conn, self.id, "accepted")?,
+            progress: Progress {
+                done: done.into_iter().collect(),
+                confirmed: confirmed.into_iter().collect(),
+            },
+        };
+        let value = FittingRecord { garment: self.garment_id, number: self.number, fitting };
+        Ok(Versioned { version: self.version, value })
+    }
+}
+
+impl PinRow {
+    fn new(fitting_id: Uuid, position: i32, pin: &Pin) -> Result<PinRow, StoreError> {
+        Ok(PinRow {
+            fitting_id,
+            id: pin.id.clone(),
+            position,
+            seam: word(&pin.seam)?,
+            side: word(&pin.side)?,
+            datum: word(&pin.datum)?,
+            station: pin.station.nm(),
+            mode: word(&pin.mode)?,
+            reading: pin.reading.nm(),
+            panel: pin.panel.as_ref().map(word).transpose()?,
+        })
+    }
+
+    fn read(self) -> Result<Pin, StoreError> {
+        Ok(Pin {
+            id: self.id,
+            seam: from_word(&self.seam)?,
+            side: from_word(&self.side)?,
+            datum: from_word(&self.datum)?,
+            station: Length::from_nm(self.station),
+            mode: from_word(&self.mode)?,
+            reading: Length::from_nm(self.reading),
+            panel: self.panel.as_deref().map(from_word).transpose()?,
+        })
+    }
+}
+
+fn decisions<T: DeserializeOwned>(
+    conn: &mut PgConnection,
+    id: Uuid,
+    kind: &str,
+) -> Result<Vec<T>, StoreError> {
+    let rows: Vec<serde_json::Value> = decision::table
+        .filter(decision::fitting_id.eq(id).and(decision::kind.eq(kind)))
+        .order(decision::position)
+        .select(decision::choice)
+        .load(conn)?;
+    rows.into_iter().map(|row| Ok(serde_json::from_value(row)?)).collect()
+}
+
+/// Every fitting of a garment, first to last.
+///
+/// # Errors
+/// [`StoreError::NotFound`] when this account has no such garment.
+pub fn list(
+    conn: &mut Conn,
+    account: AccountId,
+    garment: Uuid,
+) -> Result<Vec<(Uuid, Versioned<FittingRecord>)>, StoreError> {
+    garments::get(conn, account, garment)?;
+    let rows: Vec<Row> = fitting::table
+        .filter(fitting::garment_id.eq(garment))
+        .order(fitting::number)
+        .select(Row::as_select())
+        .load(conn)?;
+    rows.into_iter().map(|row| Ok((row.id, row.read(conn)?))).collect()
+}
+
+/// One fitting.
+///
+/// # Errors
+/// [`StoreError::NotFound`] when this account has none of that id.
+pub fn get(conn: &mut Conn, account: AccountId, id: Uuid) -> Result<Versioned<FittingRecord>, StoreError> {
+    standing(conn, account, id)?.ok_or(StoreError::NotFound)
+}
+
+pub(crate) fn standing(
+    conn: &mut PgConnection,
+    account: AccountId,
+    id: Uuid,
+) -> Result<Option<Versioned<FittingRecord>>, StoreError> {
+    let row: Option<Row> =
+        fitting::table.find(id).select(Row::as_select()).for_update().first(conn).optional()?;
+    match row {
+        None => Ok(None),
+        Some(row) if row.account_id != account.0 => Err(StoreError::NotFound),
+        Some(row) => Ok(Some(row.read(conn)?)),
+    }
+}
+
+/// Writes a fitting whole, with a journal row. `works` names the kind of work and the estimate of
+/// each step, so that a timed step can teach the next estimate.
+///
+/// # Errors
+/// [`StoreError::Stale`] when it was changed since it was read, [`StoreError::NotFound`] when the
+/// id or the garment belongs to another account.
+pub fn put(
+    conn: &mut Conn,
+    account: AccountId,
+    id: Uuid,
+    written: &FittingRecord,
+    works: &BTreeMap<String, (Work, f64)>,
+    expected: Expected,
+) -> Result<i64, StoreError> {
+    conn.transaction(|conn| {
+        // The garment is locked first, so that two first fittings cannot take one number.
+        let garment = garments::standing(conn, account, written.garment)?;
+        garment.ok_or(StoreError::NotFound)?;
+        let standing = standing(conn, account, id)?;
+        let version = match decide(standing.as_ref(), written, expected)? {
+            Write::Same(version) => return Ok(version),
+            Write::Create => 1,
+            Write::Replace(version) => version,
+        };
+        let before = standing.map(|standing| standing.value);
+        if before.as_ref().is_some_and(|before| before.garment != written.garment) {
+            return Err(StoreError::Refused("a fitting stays with its garment"));
+        }
+        replace(conn, account, id, written, works, version)?;
+        let what = describe(before.as_ref(), written);
+        write_journal(conn, account, written.garment, Subject::Fitting, id, &what, before.as_ref(), written)?;
+        Ok(version)
+    })
+}
+
+/// Puts a fitting's rows as they should stand.
+pub(crate) fn replace(
+    conn: &mut PgConnection,
+    account: AccountId,
+    id: Uuid,
+    record: &FittingRecord,
+    works: &BTreeMap<String, (Work, f64)>,
+    version: i64,
+) -> Result<(), StoreError> {
+    let fitted = &record.fitting;
+    let taken: i64 = fitting::table
+        .filter(
+            fitting::garment_id
+                .eq(record.garment)
+                .and(fitting::number.eq(record.number))
+                .and(fitting::id.ne(id)),
+        )
+        .count()
+        .get_result(conn)?;
+    if taken > 0 {
+        return Err(StoreError::Refused("the garment already has a fitting with this number"));
+    }
+    let row = Row {
+        id,
+        account_id: account.0,
+        garment_id: record.garment,
+        number: record.number,
+        held_on: fitted.held_on,
+        intention: word(&fitted.intention)?,
+        anchored: fitted.anchored,
+        version,
+    };
+    diesel::insert_into(fitting::table)
+        .values(&row)
+        .on_conflict(fitting::id)
+        .do_update()
+        .set(&row)
+        .execute(conn)?;
+    diesel::delete(pin::table.filter(pin::fitting_id.eq(id))).execute(conn)?;
+    let pins: Vec<PinRow> = (0..)
+        .zip(&fitted.pins)
+        .map(|(position, pin)| PinRow::new(id, position, pin))
+        .collect::<Result<_, _>>()?;
+    diesel::insert_into(pin::table).values(pins).execute(conn)?;
+    replace_decisions(conn, id, fitted)?;
+    replace_progress(conn, id, &fitted.progress, works)
+}
+
+fn replace_decisions(conn: &mut PgConnection, id: Uuid, fitted: &Fitting) -> Result<(), StoreError> {
+    diesel::delete(decision::table.filter(decision::fitting_id.eq(id))).execute(conn)?;
+    let mut rows = Vec::new();
+    for (kind, choices) in [
+        ("evening", serde_json::to_value(&fitted.evening)?),
+        ("ends", serde_json::to_value(&fitted.ends)?),
+        ("accepted", serde_json::to_value(&fitted.accepted)?),
+    ] {
+        for (position, choice) in (0..).zip(choices.as_array().cloned().unwrap_or_default()) {
+            let position: i32 = position;
+            let seam = choice["seam"].as_str().unwrap_or_default().to_owned();
+            rows.push((
+                decision::fitting_id.eq(id),
+                decision::position.eq(position),
+                decision::kind.eq(kind),
+                decision::seam.eq(seam),
+                decision::choice.eq(choice),
+            ));
+        }
+    }
+    diesel::insert_into(decision::table).values(rows).execute(conn)?;
+    Ok(())
+}
+
+fn replace_progress(
+    conn: &mut PgConnection,
+    id: Uuid,
+    progress: &Progress,
+    works: &BTreeMap<String, (Work, f64)>,
+) -> Result<(), StoreError> {
+    let keys: Vec<&String> = progress.done.keys().collect();
+    diesel::delete(step::table.filter(step::fitting_id.eq(id).and(step::key.ne_all(keys)))).execute(conn)?;
+    for (key, minutes) in &progress.done {
+        let work = works.get(key).map(|(work, _)| word(work)).transpose()?;
+        let estimate = works.get(key).map(|(_, estimate)| *estimate);
+        diesel::insert_into(step::table)
+            .values((
+                step::fitting_id.eq(id),
+                step::key.eq(key),
+                step::minutes.eq(minutes),
+                step::work.eq(work),
+                step::estimate.eq(estimate),
+            ))
+            .on_conflict((step::fitting_id, step::key))
+            .do_update()
+            .set(step::minutes.eq(minutes))
+            .execute(conn)?;
+    }
+    diesel::delete(confirmation::table.filter(confirmation::fitting_id.eq(id))).execute(conn)?;
+    let rows: Vec<_> = progress
+        .confirmed
+        .iter()
+        .map(|key| (confirmation::fitting_id.eq(id), confirmation::key.eq(key)))
+        .collect();
+    diesel::insert_into(confirmation::table).values(rows).execute(conn)?;
+    Ok(())
+}
+
+/// What changed, as a journal says it.
+fn describe(before: Option<&FittingRecord>, after: &FittingRecord) -> String {
+    let number = after.number;
+    let Some(before) = before else { return format!("began fitting {number}") };
+    let (old, new) = (&before.fitting, &after.fitting);
+    let was = |pin: &Pin| old.pins.iter().find(|other| other.id == pin.id);
+    let added = new.pins.iter().filter(|pin| was(pin).is_none()).count();
+    let removed = old.pins.iter().filter(|pin| !new.pins.iter().any(|other| other.id == pin.id)).count();
+    let moved = new.pins.iter().filter(|pin| was(pin).is_some_and(|other| other != *pin)).count();
+    let mut parts = Vec::new();
+    for (count, verb) in [(added, "read"), (moved, "moved"), (removed, "took out")] {
+        if count > 0 {
+            parts.push(format!("{verb} {count} pin{}", if count == 1 { "" } else { "s" }));
+        }
+    }
+    if old.evening != new.evening {
+        parts.push("evened a seam differently".to_owned());
+    }
+    if old.ends != new.ends || old.accepted != new.accepted {
+        parts.push("moved a line's end or depth".to_owned());
+    }
+    if old.progress.done.len() != new.progress.done.len() {
+        parts.push("ticked steps".to_owned());
+    }
+    if old.progress.confirmed != new.progress.confirmed {
+        parts.push("settled a stop's condition".to_owned());
+    }
+    if (old.intention, old.anchored, old.held_on) != (new.intention, new.anchored, new.held_on) {
+        parts.push("changed how it was tried on".to_owned());
+    }
+    if parts.is_empty() {
+        parts.push("changed it".to_owned());
+    }
+    format!("fitting {number}: {}", parts.join(", "))
+}

@@ -1,0 +1,251 @@
+//! Garments on the rail.
+
+use chrono::NaiveDate;
+use diesel::prelude::*;
+use serde::{Deserialize, Serialize};
+use uuid::Uuid;
+use vemble_fit::garment::{SeamAllowance, Shape};
+use vemble_fit::{Cloth, Garment, Length};
+
+use crate::journal::{Subject, write as write_journal};
+use crate::schema::{flat_measure, garment, seam_allowance, wearer};
+use crate::version::{Expected, Versioned, Write, decide, from_word, word};
+use crate::{AccountId, Conn, StoreError};
+
+/// A garment with whose it is and when it is due.
+#[derive(Debug, Clone, PartialEq, Serialize, Deserialize, utoipa::ToSchema)]
+#[serde(deny_unknown_fields)]
+pub struct GarmentRecord {
+    /// Who wears it.
+    #[serde(default)]
+    pub wearer: Option<Uuid>,
+    /// The day it is wanted for.
+    #[serde(default)]
+    #[schema(value_type = Option<String>, format = Date)]
+    pub due_on: Option<NaiveDate>,
+    /// The garment itself.
+    pub garment: Garment,
+}
+
+#[derive(Queryable, Selectable, Insertable, AsChangeset)]
+#[diesel(table_name = garment, treat_none_as_null = true)]
+struct Row {
+    id: Uuid,
+    account_id: Uuid,
+    wearer_id: Option<Uuid>,
+    name: String,
+    kind: String,
+    source: String,
+    purpose: String,
+    washed: bool,
+    due_on: Option<NaiveDate>,
+    cloth_family: String,
+    cloth_fibre: String,
+    cloth_fray: String,
+    cloth_stretch: f64,
+    cloth_thickness: i64,
+    construction: serde_json::Value,
+    version: i64,
+}
+
+/// The parts of a shape that have tables of their own.
+const TABLED: [&str; 3] = ["kind", "flats", "allowances"];
+
+impl Row {
+    fn new(id: Uuid, account: AccountId, record: &GarmentRecord, version: i64) -> Result<Row, StoreError> {
+        let garment = &record.garment;
+        let mut construction = serde_json::to_value(&garment.shape)?;
+        let mut kind = String::new();
+        if let Some(parts) = construction.as_object_mut() {
+            kind = parts.get("kind").and_then(|kind| kind.as_str()).unwrap_or_default().to_owned();
+            parts.retain(|name, _| !TABLED.contains(&name.as_str()));
+        }
+        Ok(Row {
+            id,
+            account_id: account.0,
+            wearer_id: record.wearer,
+            name: garment.name.clone(),
+            kind,
+            source: word(&garment.source)?,
+            purpose: word(&garment.purpose)?,
+            washed: garment.washed,
+            due_on: record.due_on,
+            cloth_family: word(&garment.cloth.family)?,
+            cloth_fibre: word(&garment.cloth.fibre)?,
+            cloth_fray: word(&garment.cloth.fray)?,
+            cloth_stretch: garment.cloth.stretch,
+            cloth_thickness: garment.cloth.thickness.nm(),
+            construction,
+            version,
+        })
+    }
+
+    fn read(self, conn: &mut PgConnection) -> Result<Versioned<GarmentRecord>, StoreError> {
+        let flats: Vec<(String, i64)> = flat_measure::table
+            .filter(flat_measure::garment_id.eq(self.id))
+            .select((flat_measure::name, flat_measure::value))
+            .load(conn)?;
+        let allowances: Vec<(String, i64, i64)> = seam_allowance::table
+            .filter(seam_allowance::garment_id.eq(self.id))
+            .order(seam_allowance::position)
+            .select((seam_allowance::seam, seam_allowance::front, seam_allowance::back))
+            .load(conn)?;
+        let mut shape = self.construction;
+        if let Some(parts) = shape.as_object_mut() {
+            parts.insert("kind".into(), self.kind.into());
+            parts.insert("flats".into(), serde_json::Value::Object(Default::default()));
+        }
+        let mut shape: Shape = serde_json::from_value(shape)?;
+        let Shape::Trousers(trousers) = &mut shape;
+        for (name, value) in flats {
+            trousers.flats.insert(from_word(&name)?, Length::from_nm(value));
+        }
+        for (seam, front, back) in allowances {
+            let (front, back) = (Length::from_nm(front), Length::from_nm(back));
+            trousers.allowances.push(SeamAllowance { seam: from_word(&seam)?, front, back });
+        }
+        let garment = Garment {
+            name: self.name,
+            source: from_word(&self.source)?,
+            purpose: from_word(&self.purpose)?,
+            cloth: Cloth {
+                family: from_word(&self.cloth_family)?,
+                fibre: from_word(&self.cloth_fibre)?,
+                fray: from_word(&self.cloth_fray)?,
+                stretch: self.cloth_stretch,
+                thickness: Length::from_nm(self.cloth_thickness),
+            },
+            washed: self.washed,
+            shape,
+        };
+        let value = GarmentRecord { wearer: self.wearer_id, due_on: self.due_on, garment };
+        Ok(Versioned { version: self.version, value })
+    }
+}
+
+/// Every garment of an account, the next due first.
+///
+/// # Errors
+/// When the database does not answer.
+pub fn list(
+    conn: &mut Conn,
+    account: AccountId,
+) -> Result<Vec<(Uuid, Versioned<GarmentRecord>)>, StoreError> {
+    let rows: Vec<Row> = garment::table
+        .filter(garment::account_id.eq(account.0))
+        .order((garment::due_on.asc().nulls_last(), garment::created_at, garment::id))
+        .select(Row::as_select())
+        .load(conn)?;
+    rows.into_iter().map(|row| Ok((row.id, row.read(conn)?))).collect()
+}
+
+/// One garment.
+///
+/// # Errors
+/// [`StoreError::NotFound`] when this account has none of that id.
+pub fn get(conn: &mut Conn, account: AccountId, id: Uuid) -> Result<Versioned<GarmentRecord>, StoreError> {
+    standing(conn, account, id)?.ok_or(StoreError::NotFound)
+}
+
+pub(crate) fn standing(
+    conn: &mut PgConnection,
+    account: AccountId,
+    id: Uuid,
+) -> Result<Option<Versioned<GarmentRecord>>, StoreError> {
+    let row: Option<Row> =
+        garment::table.find(id).select(Row::as_select()).for_update().first(conn).optional()?;
+    match row {
+        None => Ok(None),
+        Some(row) if row.account_id != account.0 => Err(StoreError::NotFound),
+        Some(row) => Ok(Some(row.read(conn)?)),
+    }
+}
+
+/// Writes a garment whole, with a journal row.
+///
+/// # Errors
+/// [`StoreError::Stale`] when it was changed since it was read, [`StoreError::NotFound`] when the
+/// id, or the wearer, belongs to another account.
+pub fn put(
+    conn: &mut Conn,
+    account: AccountId,
+    id: Uuid,
+    written: &GarmentRecord,
+    expected: Expected,
+) -> Result<i64, StoreError> {
+    conn.transaction(|conn| {
+        let standing = standing(conn, account, id)?;
+        check_wearer(conn, account, written.wearer)?;
+        let version = match decide(standing.as_ref(), written, expected)? {
+            Write::Same(version) => return Ok(version),
+            Write::Create => 1,
+            Write::Replace(version) => version,
+        };
+        replace(conn, account, id, written, version)?;
+        let what = if standing.is_some() { "changed the garment" } else { "hung the garment on the rail" };
+        let before = standing.map(|standing| standing.value);
+        write_journal(conn, account, id, Subject::Garment, id, what, before.as_ref(), written)?;
+        Ok(version)
+    })
+}
+
+fn check_wearer(conn: &mut PgConnection, account: AccountId, id: Option<Uuid>) -> Result<(), StoreError> {
+    let Some(id) = id else { return Ok(()) };
+    let known: i64 = wearer::table
+        .filter(wearer::id.eq(id).and(wearer::account_id.eq(account.0)))
+        .count()
+        .get_result(conn)?;
+    if known == 1 { Ok(()) } else { Err(StoreError::Refused("the wearer named is not in this workroom")) }
+}
+
+/// Puts a garment's rows as they should stand.
+pub(crate) fn replace(
+    conn: &mut PgConnection,
+    account: AccountId,
+    id: Uuid,
+    record: &GarmentRecord,
+    version: i64,
+) -> Result<(), StoreError> {
+    let row = Row::new(id, account, record, version)?;
+    diesel::insert_into(garment::table)
+        .values(&row)
+        .on_conflict(garment::id)
+        .do_update()
+        .set(&row)
+        .execute(conn)?;
+    diesel::delete(flat_measure::table.filter(flat_measure::garment_id.eq(id))).execute(conn)?;
+    diesel::delete(seam_allowance::table.filter(seam_allowance::garment_id.eq(id))).execute(conn)?;
+    let trousers = record.garment.shape.trousers();
+    let mut flats = Vec::new();
+    for (name, value) in &trousers.flats {
+        flats.push((
+            flat_measure::garment_id.eq(id),
+            flat_measure::name.eq(word(name)?),
+            flat_measure::value.eq(value.nm()),
+        ));
+    }
+    diesel::insert_into(flat_measure::table).values(flats).execute(conn)?;
+    let mut allowances = Vec::new();
+    for (position, allowance) in (0..).zip(&trousers.allowances) {
+        let position: i32 = position;
+        allowances.push((
+            seam_allowance::garment_id.eq(id),
+            seam_allowance::seam.eq(word(&allowance.seam)?),
+            seam_allowance::position.eq(position),
+            seam_allowance::front.eq(allowance.front.nm()),
+            seam_allowance::back.eq(allowance.back.nm()),
+        ));
+    }
+    diesel::insert_into(seam_allowance::table).values(allowances).execute(conn)?;
+    Ok(())
+}
+
+/// Takes a garment off the rail, with its fittings and its journal.
+///
+/// # Errors
+/// [`StoreError::NotFound`] when this account has none of that id.
+pub fn delete(conn: &mut Conn, account: AccountId, id: Uuid) -> Result<(), StoreError> {
+    let gone =
+        diesel::delete(garment::table.find(id).filter(garment::account_id.eq(account.0))).execute(conn)?;
+    if gone == 1 { Ok(()) } else { Err(StoreError::NotFound) }
+}

@@ -1,0 +1,186 @@
+//! The tables, as the migrations make them.
+
+diesel::table! {
+    account (id) {
+        id -> Uuid,
+        email -> Text,
+        password_hash -> Text,
+        habits -> Jsonb,
+        habits_version -> BigInt,
+        created_at -> Timestamptz,
+    }
+}
+
+diesel::table! {
+    web_session (key_hash) {
+        key_hash -> Text,
+        state -> Jsonb,
+        expires_at -> Timestamptz,
+    }
+}
+
+diesel::table! {
+    sign_in_attempt (id) {
+        id -> BigInt,
+        subject -> Text,
+        at -> Timestamptz,
+    }
+}
+
+diesel::table! {
+    server_secret (id) {
+        id -> Integer,
+        cookie_key -> Bytea,
+    }
+}
+
+diesel::table! {
+    wearer (id) {
+        id -> Uuid,
+        account_id -> Uuid,
+        name -> Text,
+        version -> BigInt,
+        created_at -> Timestamptz,
+    }
+}
+
+diesel::table! {
+    measuring (wearer_id, taken_on) {
+        wearer_id -> Uuid,
+        taken_on -> Date,
+    }
+}
+
+diesel::table! {
+    body_measure (wearer_id, taken_on, name) {
+        wearer_id -> Uuid,
+        taken_on -> Date,
+        name -> Text,
+        value -> BigInt,
+    }
+}
+
+diesel::table! {
+    body_layer (wearer_id, taken_on, position) {
+        wearer_id -> Uuid,
+        taken_on -> Date,
+        position -> Integer,
+        name -> Text,
+        thickness -> BigInt,
+    }
+}
+
+diesel::table! {
+    garment (id) {
+        id -> Uuid,
+        account_id -> Uuid,
+        wearer_id -> Nullable<Uuid>,
+        name -> Text,
+        kind -> Text,
+        source -> Text,
+        purpose -> Text,
+        washed -> Bool,
+        due_on -> Nullable<Date>,
+        cloth_family -> Text,
+        cloth_fibre -> Text,
+        cloth_fray -> Text,
+        cloth_stretch -> Double,
+        cloth_thickness -> BigInt,
+        construction -> Jsonb,
+        version -> BigInt,
+        created_at -> Timestamptz,
+    }
+}
+
+diesel::table! {
+    flat_measure (garment_id, name) {
+        garment_id -> Uuid,
+        name -> Text,
+        value -> BigInt,
+    }
+}
+
+diesel::table! {
+    seam_allowance (garment_id, seam) {
+        garment_id -> Uuid,
+        seam -> Text,
+        position -> Integer,
+        front -> BigInt,
+        back -> BigInt,
+    }
+}
+
+diesel::table! {
+    fitting (id) {
+        id -> Uuid,
+        account_id -> Uuid,
+        garment_id -> Uuid,
+        number -> Integer,
+        held_on -> Date,
+        intention -> Text,
+        anchored -> Bool,
+        version -> BigInt,
+        created_at -> Timestamptz,
+    }
+}
+
+diesel::table! {
+    pin (fitting_id, id) {
+        fitting_id -> Uuid,
+        id -> Text,
+        position -> Integer,
+        seam -> Text,
+        side -> Text,
+        datum -> Text,
+        station -> BigInt,
+        mode -> Text,
+        reading -> BigInt,
+        panel -> Nullable<Text>,
+    }
+}
+
+diesel::table! {
+    decision (fitting_id, kind, position) {
+        fitting_id -> Uuid,
+        position -> Integer,
+        kind -> Text,
+        seam -> Text,
+        choice -> Jsonb,
+    }
+}
+
+diesel::table! {
+    step (fitting_id, key) {
+        fitting_id -> Uuid,
+        key -> Text,
+        minutes -> Nullable<Double>,
+        work -> Nullable<Text>,
+        estimate -> Nullable<Double>,
+        done_at -> Timestamptz,
+    }
+}
+
+diesel::table! {
+    confirmation (fitting_id, key) {
+        fitting_id -> Uuid,
+        key -> Text,
+    }
+}
+
+diesel::table! {
+    journal (id) {
+        id -> BigInt,
+        account_id -> Uuid,
+        garment_id -> Uuid,
+        at -> Timestamptz,
+        subject -> Text,
+        subject_id -> Uuid,
+        what -> Text,
+        before -> Nullable<Jsonb>,
+        after -> Jsonb,
+        undone -> Bool,
+    }
+}
+
+diesel::joinable!(step -> fitting (fitting_id));
+diesel::allow_tables_to_appear_in_same_query!(step, fitting);

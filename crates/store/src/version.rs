@@ -1,0 +1,70 @@
+//! Records with versions, so that two browsers cannot overwrite each other unseen.
+
+use serde::de::DeserializeOwned;
+use serde::{Deserialize, Serialize};
+
+use crate::StoreError;
+
+/// A record with the version it stands at.
+#[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
+pub struct Versioned<T> {
+    /// Counts up by one with every change.
+    pub version: i64,
+    /// The record.
+    pub value: T,
+}
+
+/// What a writer knows of the record it writes.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub enum Expected {
+    /// It read this version.
+    Version(i64),
+    /// It did not say; right only for a new record, or a repetition.
+    Unsaid,
+}
+
+/// What to do with a write.
+pub(crate) enum Write {
+    /// The record is new.
+    Create,
+    /// It stands as written already: a repetition.
+    Same(i64),
+    /// Replace it; the version it will stand at.
+    Replace(i64),
+}
+
+/// Decides a write from what stands.
+pub(crate) fn decide<T: Serialize + PartialEq>(
+    standing: Option<&Versioned<T>>,
+    written: &T,
+    expected: Expected,
+) -> Result<Write, StoreError> {
+    let Some(standing) = standing else {
+        return match expected {
+            Expected::Unsaid => Ok(Write::Create),
+            // It was deleted in the meantime.
+            Expected::Version(_) => Err(StoreError::NotFound),
+        };
+    };
+    if standing.value == *written {
+        return Ok(Write::Same(standing.version));
+    }
+    match expected {
+        Expected::Version(version) if version == standing.version => Ok(Write::Replace(version + 1)),
+        Expected::Version(_) => Err(StoreError::Stale {
+            version: standing.version,
+            current: serde_json::to_value(&standing.value)?,
+        }),
+        Expected::Unsaid => Err(StoreError::VersionNeeded),
+    }
+}
+
+/// A unit variant as the text the database keeps: the same word as in JSON.
+pub(crate) fn word<T: Serialize>(value: &T) -> Result<String, StoreError> {
+    Ok(serde_json::from_value(serde_json::to_value(value)?)?)
+}
+
+/// The variant a stored word stands for.
+pub(crate) fn from_word<T: DeserializeOwned>(word: &str) -> Result<T, StoreError> {
+    Ok(serde_json::from_value(serde_json::Value::String(word.to_owned()))?)
+}
