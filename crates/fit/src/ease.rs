@@ -4,7 +4,7 @@ use serde::{Deserialize, Serialize};
 
 use crate::garment::LevelName;
 use crate::girth::LevelGirth;
-use crate::{Body, Cloth, Habits, HouseRule, Length, MeasureName, Side};
+use crate::{Body, Cloth, Habits, HouseRule, Length, MeasureName, Scale, Side};
 
 /// How close the wearer wants it.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize, Default)]
@@ -90,6 +90,40 @@ pub struct LevelBalance {
     pub verdict: Option<Verdict>,
     /// What a wearer cannot do below the floor.
     pub cannot: Option<&'static str>,
+    /// The same numbers as they stand on the session's tape.
+    pub shown: ShownLevel,
+}
+
+/// A level as it is read on the session's tape.
+#[derive(Debug, Clone, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct ShownLevel {
+    /// The wearer there.
+    pub body: Option<String>,
+    /// Girth before.
+    pub before: String,
+    /// Girth after.
+    pub after: String,
+    /// Change of girth, where there is any.
+    pub change: Option<String>,
+    /// Ease after.
+    pub ease: Option<String>,
+    /// Ease wanted.
+    pub wanted: Option<String>,
+}
+
+impl ShownLevel {
+    fn of(girth: &LevelGirth, body: Option<Length>, ease: Option<Length>, wanted: Option<Length>, scale: Scale) -> Self {
+        let number = |length: Length| scale.number(length);
+        ShownLevel {
+            body: body.map(number),
+            before: number(girth.before),
+            after: number(girth.after),
+            change: (girth.change() != Length::ZERO).then(|| number(girth.change())),
+            ease: ease.map(number),
+            wanted: wanted.map(number),
+        }
+    }
 }
 
 /// Where the seated waist leaves the band.
@@ -142,6 +176,7 @@ fn level_balance(
     let measured = girth.level.measure().and_then(|name| body.get(name));
     let Some((measure, table)) = measured.zip(wearing_ease(girth.level)) else {
         return LevelBalance {
+            shown: ShownLevel::of(&girth, measured, None, None, habits.scale),
             girth,
             body: measured,
             ease_before: None,
@@ -181,12 +216,14 @@ fn level_balance(
         LevelName::Knee | LevelName::Thigh | LevelName::Calf => "will not let you bend",
         LevelName::Waist | LevelName::Hem => "will not close",
     });
+    let wanted = Length::from_mm(wanted);
     LevelBalance {
+        shown: ShownLevel::of(&girth, Some(measure), Some(ease_after), Some(wanted), habits.scale),
         girth,
         body: Some(measure),
         ease_before: Some(ease_before),
         ease_after: Some(ease_after),
-        wanted: Some(Length::from_mm(wanted)),
+        wanted: Some(wanted),
         floor: Some(floor),
         verdict: Some(verdict),
         cannot,

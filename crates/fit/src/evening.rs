@@ -4,7 +4,7 @@ use serde::Serialize;
 
 use crate::habit::{EveningChoice, OneSide};
 use crate::line::Target;
-use crate::{Habits, HouseRule, Side};
+use crate::{Habits, HouseRule, Length, Side};
 
 /// What the pins on both sides of one seam say, in millimetres from the seam's lower end.
 #[derive(Debug, Clone, PartialEq)]
@@ -58,6 +58,20 @@ pub struct EvenedStation {
     pub chosen_right: Option<f64>,
     /// What it means.
     pub finding: Finding,
+    /// The same as it stands on the session's tape.
+    pub shown: ShownStation,
+}
+
+/// A station of the report as it is read on the session's tape.
+#[derive(Debug, Clone, PartialEq, Eq, Default, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct ShownStation {
+    /// Left less right.
+    pub difference: Option<String>,
+    /// Chosen for the left.
+    pub chosen_left: Option<String>,
+    /// Chosen for the right.
+    pub chosen_right: Option<String>,
 }
 
 /// The report on one seam.
@@ -130,6 +144,14 @@ pub fn even(
             .collect(),
     };
     let ask_twist = only.is_none() && judge(&mut stations, habits);
+    for row in &mut stations {
+        let number = |mm: f64| habits.scale.number(Length::from_mm(mm));
+        row.shown = ShownStation {
+            difference: row.difference.map(number),
+            chosen_left: row.chosen_left.map(number),
+            chosen_right: row.chosen_right.map(number),
+        };
+    }
     Evening { choice, stations, ask_twist, one_side_only: only }
 }
 
@@ -178,7 +200,16 @@ fn both(
     };
     let finding = if left.is_some() && right.is_some() { Finding::Uneven } else { Finding::FromOwnLine };
     let difference = l.zip(r).map(|(l, r)| l - r);
-    EvenedStation { station, left, right, difference, chosen_left, chosen_right, finding }
+    EvenedStation {
+        station,
+        left,
+        right,
+        difference,
+        chosen_left,
+        chosen_right,
+        finding,
+        shown: ShownStation::default(),
+    }
 }
 
 fn lone(pin: &Target, side: Side, one_tube_above: Option<f64>, rule: OneSide) -> EvenedStation {
@@ -192,7 +223,16 @@ fn lone(pin: &Target, side: Side, one_tube_above: Option<f64>, rule: OneSide) ->
     let read = Some(pin.depth);
     let (left, right, chosen_left, chosen_right) =
         if side == Side::Left { (read, None, Some(own), other) } else { (None, read, other, Some(own)) };
-    EvenedStation { station: pin.station, left, right, difference: None, chosen_left, chosen_right, finding }
+    EvenedStation {
+        station: pin.station,
+        left,
+        right,
+        difference: None,
+        chosen_left,
+        chosen_right,
+        finding,
+        shown: ShownStation::default(),
+    }
 }
 
 /// Sorts differences into noise, uneven pinning and the twist question; true when it is asked.

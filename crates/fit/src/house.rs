@@ -16,6 +16,8 @@ pub enum RuleUnit {
     Share,
     /// Days.
     Days,
+    /// Minutes.
+    Minutes,
 }
 
 macro_rules! house_rules {
@@ -109,6 +111,8 @@ house_rules! {
         "On most legs the knee is a little above half the inseam.";
     CalfShare, "calf_share", "calf height of the inseam", 0.36, Share, 0.2..=0.45,
         "The calf is fullest about a third of the way up.";
+    SewingADay, "sewing_a_day", "free to sew on a day", 30.0, Minutes, 0.0..=720.0,
+        "Half an hour is what most evenings give.";
 }
 
 #[cfg(test)]

@@ -31,11 +31,14 @@ pub use body::BODY_LIMIT;
 const SIGNED_IN_FOR: Duration = Duration::days(30);
 
 #[derive(OpenApi)]
-#[openapi(info(
-    title = "Vemble",
-    description = "Fits and alters garments: readings to lines, lines to girths, decisions to a work order. \
+#[openapi(
+    components(schemas(problem::Problem)),
+    info(
+        title = "Vemble",
+        description = "Fits and alters garments: readings to lines, lines to girths, decisions to a work order. \
                    Lengths are millimetres; ids are UUIDs made by the client, so that a request can be repeated."
-))]
+    )
+)]
 struct Document;
 
 fn routes(config: &mut utoipa_actix_web::service_config::ServiceConfig<'_>) {

@@ -269,35 +269,35 @@ fn capital(sentence: &str) -> String {
 pub enum Refusals {
     /// The request cannot be understood.
     #[response(status = 400, content_type = "application/problem+json")]
-    Unreadable(#[to_schema] Problem),
+    Unreadable(Problem),
     /// Nobody is signed in, or not with these words.
     #[response(status = 401, content_type = "application/problem+json")]
-    SignedOut(#[to_schema] Problem),
+    SignedOut(Problem),
     /// There is no such record in this account.
     #[response(status = 404, content_type = "application/problem+json")]
-    NotFound(#[to_schema] Problem),
+    NotFound(Problem),
     /// A stop stands before it, or nothing is left to undo.
     #[response(status = 409, content_type = "application/problem+json")]
-    NotYet(#[to_schema] Problem),
+    NotYet(Problem),
     /// The record was changed since it was read.
     #[response(status = 412, content_type = "application/problem+json")]
-    Stale(#[to_schema] Problem),
+    Stale(Problem),
     /// The body is too large.
     #[response(status = 413, content_type = "application/problem+json")]
-    TooLarge(#[to_schema] Problem),
+    TooLarge(Problem),
     /// The body is not JSON.
     #[response(status = 415, content_type = "application/problem+json")]
-    NotJson(#[to_schema] Problem),
+    NotJson(Problem),
     /// A field holds nonsense.
     #[response(status = 422, content_type = "application/problem+json")]
-    Nonsense(#[to_schema] Problem),
+    Nonsense(Problem),
     /// The version that was read is missing.
     #[response(status = 428, content_type = "application/problem+json")]
-    VersionNeeded(#[to_schema] Problem),
+    VersionNeeded(Problem),
     /// Too many attempts.
     #[response(status = 429, content_type = "application/problem+json")]
-    TooMany(#[to_schema] Problem),
+    TooMany(Problem),
     /// The database does not answer.
     #[response(status = 503, content_type = "application/problem+json")]
-    Unavailable(#[to_schema] Problem),
+    Unavailable(Problem),
 }

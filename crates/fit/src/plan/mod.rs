@@ -1,6 +1,7 @@
 //! The work order: steps with what they need first, stops before what cannot be undone, minutes,
 //! tools and cautions (handbook §14).
 
+mod calendar;
 mod order;
 mod steps;
 mod stop;
@@ -10,6 +11,7 @@ use std::collections::{BTreeMap, BTreeSet};
 
 use serde::{Deserialize, Serialize};
 
+pub use calendar::{Calendar, Claim, ClaimFit, SewingDay, calendar};
 pub use order::in_order;
 pub use steps::{PlannedLine, work_order};
 pub use stop::{Condition, ConditionKind, ConditionState, Stop, StopError};

@@ -146,7 +146,10 @@ pub struct ReadLength {
 /// Read lengths as they are typed, in any spelling.
 #[utoipa::path(request_body = TypedLength, responses((status = 200, body = Vec<ReadLength>), Refusals))]
 #[post("/compute/lengths")]
-async fn compute_lengths(_: SignedIn, Body(typed): Body<TypedLength>) -> Result<Json<Vec<ReadLength>>, Problem> {
+async fn compute_lengths(
+    _: SignedIn,
+    Body(typed): Body<TypedLength>,
+) -> Result<Json<Vec<ReadLength>>, Problem> {
     let scale = typed.habits.scale;
     typed
         .readings

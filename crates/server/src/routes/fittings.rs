@@ -51,7 +51,11 @@ async fn list_fittings(
 /// One fitting.
 #[utoipa::path(responses((status = 200, body = FittingRecord, headers(("ETag" = String))), Refusals))]
 #[get("/fittings/{id}")]
-async fn read_fitting(app: Data<App>, SignedIn(account): SignedIn, id: Path<Uuid>) -> Result<HttpResponse, Problem> {
+async fn read_fitting(
+    app: Data<App>,
+    SignedIn(account): SignedIn,
+    id: Path<Uuid>,
+) -> Result<HttpResponse, Problem> {
     let id = id.into_inner();
     let kept = app.store(move |conn| fitting::get(conn, account, id)).await?;
     Ok(tagged(kept.version, &kept.value))
@@ -185,5 +189,10 @@ pub fn load(conn: &mut Conn, account: AccountId, id: Uuid) -> Result<Job, Proble
 
 /// The routes of this module.
 pub fn configure(config: &mut ServiceConfig<'_>) {
-    config.service(list_fittings).service(read_fitting).service(write_fitting).service(read_job).service(read_solution);
+    config
+        .service(list_fittings)
+        .service(read_fitting)
+        .service(write_fitting)
+        .service(read_job)
+        .service(read_solution);
 }

@@ -2,14 +2,15 @@
 
 use actix_web::web::{Data, Json, Path};
 use actix_web::{HttpResponse, delete, get, post, put};
+use chrono::Utc;
 use serde::Serialize;
 use utoipa::ToSchema;
 use utoipa_actix_web::service_config::ServiceConfig;
 use uuid::Uuid;
 use vemble_fit::garment::Figure;
-use vemble_fit::plan::Minutes;
-use vemble_fit::{JobError, NextAct, solve};
-use vemble_store::{GarmentRecord, JournalEntry, fitting, garment};
+use vemble_fit::plan::{Calendar, Claim, Minutes, calendar};
+use vemble_fit::{HouseRule, JobError, NextAct, solve};
+use vemble_store::{AccountId, Conn, GarmentRecord, JournalEntry, account, fitting, garment};
 
 use super::wearers::name;
 use crate::app::App;
@@ -48,38 +49,63 @@ pub struct Hanging {
 #[utoipa::path(responses((status = 200, body = Vec<Hanging>), Refusals))]
 #[get("/garments")]
 async fn list_garments(app: Data<App>, SignedIn(account): SignedIn) -> Result<Json<Vec<Hanging>>, Problem> {
-    let rail = app
-        .run(move |conn| {
-            let mut rail = Vec::new();
-            for (id, kept) in garment::list(conn, account)? {
-                let newest = jobs::newest(fitting::list(conn, account, id)?);
-                let fitted = newest.as_ref().map_or_else(jobs::blank, |(_, record)| record.fitting.clone());
-                let job = jobs::assemble(conn, account, &kept.value, fitted)?;
-                let solution = solve(&job)?;
-                let done = solution.plan.steps.iter().filter(|step| step.done).count();
-                rail.push(Hanging {
-                    id,
-                    version: kept.version,
-                    wearer_name: kept.value.wearer.map(|_| job.wearer),
-                    record: kept.value,
-                    fitting: newest.as_ref().map(|(id, _)| *id),
-                    fitting_number: newest.as_ref().map(|(_, record)| record.number),
-                    next: solution.next,
-                    minutes_left: solution.plan.minutes_left,
-                    steps: [done, solution.plan.steps.len()],
-                    figure: solution.drawing.and_then(|drawing| drawing.figure),
-                });
-            }
-            Ok(rail)
-        })
-        .await?;
-    Ok(Json(rail))
+    Ok(Json(app.run(move |conn| rail(conn, account)).await?))
+}
+
+fn rail(conn: &mut Conn, account: AccountId) -> Result<Vec<Hanging>, Problem> {
+    let mut rail = Vec::new();
+    for (id, kept) in garment::list(conn, account)? {
+        let newest = jobs::newest(fitting::list(conn, account, id)?);
+        let fitted = newest.as_ref().map_or_else(jobs::blank, |(_, record)| record.fitting.clone());
+        let job = jobs::assemble(conn, account, &kept.value, fitted)?;
+        let solution = solve(&job)?;
+        let done = solution.plan.steps.iter().filter(|step| step.done).count();
+        rail.push(Hanging {
+            id,
+            version: kept.version,
+            wearer_name: kept.value.wearer.map(|_| job.wearer),
+            record: kept.value,
+            fitting: newest.as_ref().map(|(id, _)| *id),
+            fitting_number: newest.as_ref().map(|(_, record)| record.number),
+            next: solution.next,
+            minutes_left: solution.plan.minutes_left,
+            steps: [done, solution.plan.steps.len()],
+            figure: solution.drawing.and_then(|drawing| drawing.figure),
+        });
+    }
+    Ok(rail)
+}
+
+/// Free sewing time against what is due.
+#[utoipa::path(responses((status = 200, body = Calendar), Refusals))]
+#[get("/calendar")]
+async fn read_calendar(app: Data<App>, SignedIn(account): SignedIn) -> Result<Json<Calendar>, Problem> {
+    let lay = move |conn: &mut Conn| {
+        let habits = account::get(conn, account)?.habits.value;
+        let claims = rail(conn, account)?
+            .into_iter()
+            .filter(|hanging| !hanging.next.finished)
+            .filter_map(|hanging| {
+                Some(Claim {
+                    name: hanging.record.garment.name,
+                    due_on: hanging.record.due_on?,
+                    minutes: hanging.minutes_left.p50,
+                })
+            })
+            .collect();
+        Ok(calendar(Utc::now().date_naive(), habits.rule(HouseRule::SewingADay), claims))
+    };
+    Ok(Json(app.run(lay).await?))
 }
 
 /// One garment.
 #[utoipa::path(responses((status = 200, body = GarmentRecord, headers(("ETag" = String))), Refusals))]
 #[get("/garments/{id}")]
-async fn read_garment(app: Data<App>, SignedIn(account): SignedIn, id: Path<Uuid>) -> Result<HttpResponse, Problem> {
+async fn read_garment(
+    app: Data<App>,
+    SignedIn(account): SignedIn,
+    id: Path<Uuid>,
+) -> Result<HttpResponse, Problem> {
     let id = id.into_inner();
     let kept = app.store(move |conn| garment::get(conn, account, id)).await?;
     Ok(tagged(kept.version, &kept.value))
@@ -152,7 +178,11 @@ pub struct Undone {
 /// Undo the newest change of a garment or its fittings.
 #[utoipa::path(responses((status = 200, body = Undone), Refusals))]
 #[post("/garments/{id}/undo")]
-async fn undo_change(app: Data<App>, SignedIn(account): SignedIn, id: Path<Uuid>) -> Result<Json<Undone>, Problem> {
+async fn undo_change(
+    app: Data<App>,
+    SignedIn(account): SignedIn,
+    id: Path<Uuid>,
+) -> Result<Json<Undone>, Problem> {
     let id = id.into_inner();
     let what = app.store(move |conn| garment::undo(conn, account, id)).await?;
     Ok(Json(Undone { what }))
@@ -160,5 +190,12 @@ async fn undo_change(app: Data<App>, SignedIn(account): SignedIn, id: Path<Uuid>
 
 /// The routes of this module.
 pub fn configure(config: &mut ServiceConfig<'_>) {
-    config.service(list_garments).service(read_garment).service(write_garment).service(remove_garment).service(read_journal).service(undo_change);
+    config
+        .service(list_garments)
+        .service(read_calendar)
+        .service(read_garment)
+        .service(write_garment)
+        .service(remove_garment)
+        .service(read_journal)
+        .service(undo_change);
 }

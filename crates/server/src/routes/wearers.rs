@@ -42,7 +42,11 @@ async fn list_wearers(app: Data<App>, SignedIn(account): SignedIn) -> Result<Jso
 /// One wearer.
 #[utoipa::path(responses((status = 200, body = Wearer, headers(("ETag" = String))), Refusals))]
 #[get("/wearers/{id}")]
-async fn read_wearer(app: Data<App>, SignedIn(account): SignedIn, id: Path<Uuid>) -> Result<HttpResponse, Problem> {
+async fn read_wearer(
+    app: Data<App>,
+    SignedIn(account): SignedIn,
+    id: Path<Uuid>,
+) -> Result<HttpResponse, Problem> {
     let id = id.into_inner();
     let kept = app.store(move |conn| wearer::get(conn, account, id)).await?;
     Ok(tagged(kept.version, &kept.value))

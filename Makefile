@@ -1,0 +1,20 @@
+.PHONY: demo test bench screenshots fmt types
+
+demo: ## Build, load the demo workroom and serve it
+	@scripts/demo.sh
+
+test: ## Everything, the browser included
+	@scripts/test.sh
+
+bench: ## Print the figures of docs/benchmarks.md
+	@scripts/bench.sh
+
+screenshots: ## Write docs/screenshots from the demo data
+	@scripts/screenshots.sh
+
+fmt: ## Format the Rust code
+	@cargo fmt --all
+
+types: ## Bring the web application's types up to the server's
+	@cargo run --quiet -p vemble -- openapi > web/openapi.json
+	@npm --prefix web run --silent types

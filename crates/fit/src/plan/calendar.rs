@@ -1,0 +1,119 @@
+//! Free sewing time against what is due (handbook §14): does it fit, and with what margin.
+
+use chrono::{Days, NaiveDate};
+use serde::Serialize;
+
+/// One garment's claim on the calendar.
+#[derive(Debug, Clone, PartialEq)]
+pub struct Claim {
+    /// What it is called.
+    pub name: String,
+    /// The day it is worn; it should be finished the day before.
+    pub due_on: NaiveDate,
+    /// Hands-on minutes left.
+    pub minutes: f64,
+}
+
+/// A day of the calendar.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct SewingDay {
+    /// The day.
+    #[cfg_attr(feature = "schema", schema(value_type = String, format = Date))]
+    pub day: NaiveDate,
+    /// Free minutes.
+    pub free: f64,
+    /// Minutes claimed by what is due, the earliest due first.
+    pub claimed: f64,
+    /// What is worn on this day.
+    pub due: Vec<String>,
+}
+
+/// Whether one garment fits.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct ClaimFit {
+    /// What it is called.
+    pub name: String,
+    /// The day it is worn.
+    #[cfg_attr(feature = "schema", schema(value_type = String, format = Date))]
+    pub due_on: NaiveDate,
+    /// Free minutes left over before it, once it and all that is due earlier is done; negative
+    /// when it does not fit.
+    pub margin: f64,
+}
+
+/// The calendar with what it holds.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct Calendar {
+    /// Day by day from today.
+    pub days: Vec<SewingDay>,
+    /// Garment by garment, the earliest due first.
+    pub fits: Vec<ClaimFit>,
+}
+
+/// The fewest days shown.
+const SHOWN: u64 = 14;
+/// The most days shown.
+const MOST_SHOWN: u64 = 28;
+
+/// Lays claims on the free minutes of each day, the earliest due first.
+#[must_use]
+pub fn calendar(today: NaiveDate, free_a_day: f64, mut claims: Vec<Claim>) -> Calendar {
+    claims.sort_by_key(|claim| claim.due_on);
+    let last = claims.iter().map(|claim| claim.due_on).max().unwrap_or(today);
+    let span = (last - today).num_days().clamp(SHOWN as i64, MOST_SHOWN as i64);
+    let mut days: Vec<SewingDay> = (0..=span as u64)
+        .filter_map(|ahead| today.checked_add_days(Days::new(ahead)))
+        .map(|day| SewingDay {
+            day,
+            free: free_a_day,
+            claimed: 0.0,
+            due: claims.iter().filter(|claim| claim.due_on == day).map(|claim| claim.name.clone()).collect(),
+        })
+        .collect();
+    let mut fits = Vec::new();
+    let mut before = 0.0;
+    for claim in &claims {
+        before += claim.minutes;
+        let nights = (claim.due_on - today).num_days().max(0) as f64;
+        fits.push(ClaimFit {
+            name: claim.name.clone(),
+            due_on: claim.due_on,
+            margin: nights * free_a_day - before,
+        });
+        let mut left = claim.minutes;
+        for day in days.iter_mut().filter(|day| day.day < claim.due_on) {
+            let taken = left.min(day.free - day.claimed);
+            day.claimed += taken;
+            left -= taken;
+        }
+    }
+    Calendar { days, fits }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    fn claim(name: &str, day: u32, minutes: f64) -> Claim {
+        Claim { name: name.into(), due_on: NaiveDate::from_ymd_opt(2026, 3, day).unwrap(), minutes }
+    }
+
+    #[test]
+    fn the_earliest_due_is_sewn_first_and_the_margin_says_what_is_over() {
+        let today = NaiveDate::from_ymd_opt(2026, 3, 1).unwrap();
+        let calendar = calendar(today, 40.0, vec![claim("late", 6, 90.0), claim("soon", 3, 60.0)]);
+        let claimed: Vec<f64> = calendar.days.iter().take(5).map(|day| day.claimed).collect();
+        assert_eq!(claimed, [40.0, 40.0, 40.0, 30.0, 0.0]);
+        assert_eq!(calendar.fits.iter().map(|fit| fit.margin).collect::<Vec<_>>(), [20.0, 50.0]);
+        assert_eq!(calendar.days[2].due, ["soon"]);
+    }
+
+    #[test]
+    fn what_does_not_fit_has_a_negative_margin() {
+        let today = NaiveDate::from_ymd_opt(2026, 3, 1).unwrap();
+        assert_eq!(calendar(today, 30.0, vec![claim("soon", 2, 100.0)]).fits[0].margin, -70.0);
+    }
+}

@@ -1,0 +1,54 @@
+//! What can be asked for on the command line.
+
+use std::net::SocketAddr;
+use std::path::PathBuf;
+
+use clap::{Args, Parser, Subcommand};
+
+/// Fits and alters garments: from pins to lines, girths and a work order.
+#[derive(Parser)]
+#[command(version)]
+pub struct Vemble {
+    /// What to do.
+    #[command(subcommand)]
+    pub command: Command,
+}
+
+/// What to do.
+#[derive(Subcommand)]
+pub enum Command {
+    /// Serve the workroom to browsers.
+    Serve(Serve),
+    /// Solve a job file: exit 0 solved, 2 unreadable, 3 some line has no solution.
+    Solve {
+        /// The job file (`*.vemble.json`).
+        job: PathBuf,
+        /// Write the result here instead of to standard output.
+        #[arg(long)]
+        out: Option<PathBuf>,
+    },
+    /// Print the JSON Schema of the job file.
+    Schema,
+    /// Print the OpenAPI document of the server.
+    Openapi,
+}
+
+/// How to serve.
+#[derive(Args)]
+pub struct Serve {
+    /// The PostgreSQL database to keep the workroom in.
+    #[arg(long, env = "VEMBLE_DATABASE", hide_env_values = true)]
+    pub database: String,
+    /// Where to listen; port 0 takes a free one.
+    #[arg(long, default_value = "127.0.0.1:0")]
+    pub listen: SocketAddr,
+    /// Load the demo workroom, and let anyone open it with one button.
+    #[arg(long)]
+    pub demo: bool,
+    /// Browsers come over TLS (a proxy in front): cookies are marked secure.
+    #[arg(long)]
+    pub https: bool,
+    /// Threads that answer requests.
+    #[arg(long, default_value_t = 2)]
+    pub workers: usize,
+}

@@ -1,0 +1,116 @@
+//! The demo workroom: a village dance band dresses itself from a charity rail.
+//!
+//! The scenario is a JSON file in which `@-12` stands for twelve days ago and `@18` for eighteen
+//! days ahead, so that the barn dance is always two and a half weeks away.
+
+use std::collections::BTreeMap;
+
+use chrono::{NaiveDate, TimeDelta, Utc};
+use serde::Deserialize;
+use serde_json::Value;
+use uuid::Uuid;
+use vemble_fit::{Habits, Wearer};
+use vemble_store::{
+    AccountId, Conn, Expected, FittingRecord, GarmentRecord, Store, StoreError, account, fitting, garment,
+    wearer,
+};
+
+const SCENARIO: &str = include_str!("../demo/band.json");
+/// Address of the demo account. Its password hash is no hash, so it is only opened by the button.
+const ADDRESS: &str = "band@larkhill.example";
+
+#[derive(Deserialize)]
+struct Scenario {
+    habits: Habits,
+    wearers: Vec<WithId<Wearer>>,
+    garments: Vec<WithId<GarmentRecord>>,
+    fittings: Vec<WithId<FittingRecord>>,
+}
+
+#[derive(Deserialize)]
+struct WithId<T> {
+    id: Uuid,
+    record: T,
+}
+
+/// Loads the demo workroom where it is not loaded yet; returns its address. What was changed in
+/// it since stays changed.
+///
+/// # Errors
+/// When the database does not answer.
+pub fn load(store: &Store) -> Result<String, Box<dyn std::error::Error>> {
+    let mut conn = store.conn()?;
+    if account::by_email(&mut conn, ADDRESS)?.is_none() {
+        let mut scenario: Value = serde_json::from_str(SCENARIO)?;
+        set_days(&mut scenario, Utc::now().date_naive());
+        hang(&mut conn, serde_json::from_value(scenario)?)?;
+    }
+    Ok(ADDRESS.to_owned())
+}
+
+fn hang(conn: &mut Conn, scenario: Scenario) -> Result<(), StoreError> {
+    let id = AccountId(Uuid::now_v7());
+    account::create(conn, id, ADDRESS, "only opened by the button")?;
+    account::put_habits(conn, id, &scenario.habits, Expected::Version(1))?;
+    for WithId { id: key, record } in &scenario.wearers {
+        wearer::put(conn, id, *key, record, Expected::Unsaid)?;
+    }
+    for WithId { id: key, record } in &scenario.garments {
+        garment::put(conn, id, *key, record, Expected::Unsaid)?;
+    }
+    for WithId { id: key, record } in &scenario.fittings {
+        fitting::put(conn, id, *key, record, &BTreeMap::new(), Expected::Unsaid)?;
+    }
+    Ok(())
+}
+
+/// Replaces `@days` by dates, everywhere.
+fn set_days(value: &mut Value, today: NaiveDate) {
+    match value {
+        Value::String(text) => {
+            if let Some(days) = text.strip_prefix('@').and_then(|days| days.parse().ok()) {
+                *text = (today + TimeDelta::days(days)).to_string();
+            }
+        }
+        Value::Array(values) => values.iter_mut().for_each(|value| set_days(value, today)),
+        Value::Object(values) => values.values_mut().for_each(|value| set_days(value, today)),
+        Value::Null | Value::Bool(_) | Value::Number(_) => {}
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use vemble_fit::{JOB_FORMAT, Job, Place, solve};
+
+    #[test]
+    fn every_garment_of_the_scenario_is_in_a_state_of_its_own() {
+        let today = NaiveDate::from_ymd_opt(2026, 11, 23).expect("a date");
+        let mut scenario: Value = serde_json::from_str(SCENARIO).expect("JSON");
+        set_days(&mut scenario, today);
+        let scenario: Scenario = serde_json::from_value(scenario).expect("the scenario");
+        let mut states = Vec::new();
+        for hung in &scenario.garments {
+            let newest = scenario.fittings.iter().rfind(|fitting| fitting.record.garment == hung.id);
+            let worn_by = scenario.wearers.iter().find(|wearer| Some(wearer.id) == hung.record.wearer);
+            let Some(newest) = newest else {
+                states.push("not tried on".to_owned());
+                continue;
+            };
+            let job = Job {
+                format: JOB_FORMAT.into(),
+                wearer: "someone".into(),
+                body: worn_by.and_then(|wearer| wearer.record.body_on(today).cloned()),
+                habits: scenario.habits.clone(),
+                garment: hung.record.garment.clone(),
+                fitting: newest.record.fitting.clone(),
+                timings: Vec::new(),
+            };
+            let solution = solve(&job).expect("a demo fitting that can be computed");
+            assert!(solution.is_solved(), "{}: {:?}", job.garment.name, solution.warnings);
+            states.push(solution.next.words.clone());
+            assert!(!solution.next.at_stop || solution.next.place == Place::Bench);
+        }
+        insta::assert_debug_snapshot!(states);
+    }
+}

@@ -1,0 +1,45 @@
+//! `vemble serve`: the workroom for browsers.
+
+use std::net::TcpListener;
+use std::process::ExitCode;
+
+use tracing_subscriber::EnvFilter;
+use vemble_server::App;
+use vemble_store::Store;
+
+use crate::command::Serve;
+use crate::demo;
+
+/// Connections to the database; a home workroom has one or two people in it.
+const CONNECTIONS: u32 = 8;
+
+/// Serves until it is told to stop.
+pub fn run(options: Serve) -> ExitCode {
+    let filter = EnvFilter::try_from_default_env().unwrap_or_else(|_| EnvFilter::new("warn"));
+    tracing_subscriber::fmt().with_env_filter(filter).with_writer(std::io::stderr).init();
+    match start(&options) {
+        Ok(()) => ExitCode::SUCCESS,
+        Err(error) => {
+            eprintln!("vemble: {error}");
+            ExitCode::FAILURE
+        }
+    }
+}
+
+fn start(options: &Serve) -> Result<(), Box<dyn std::error::Error>> {
+    let store = Store::open(&options.database, CONNECTIONS)?;
+    let demo = if options.demo { Some(demo::load(&store)?) } else { None };
+    let listener = TcpListener::bind(options.listen).or_else(|error| {
+        eprintln!("vemble: {} is taken ({error}); looking for a free port", options.listen);
+        TcpListener::bind((options.listen.ip(), 0))
+    })?;
+    let address = listener.local_addr()?;
+    let app = App { store, demo, https: options.https };
+    actix_web::rt::System::new().block_on(async {
+        let server = vemble_server::serve(app, listener, options.workers)?;
+        // Scripts and tests wait for this line.
+        println!("Vemble is at http://{address}");
+        server.await?;
+        Ok(())
+    })
+}

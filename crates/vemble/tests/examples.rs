@@ -1,0 +1,174 @@
+//! The command line on the example jobs: each gives its snapshot and its exit code.
+
+use std::path::{Path, PathBuf};
+use std::process::{Command, Output};
+
+fn vemble(arguments: &[&str]) -> Output {
+    Command::new(env!("CARGO_BIN_EXE_vemble")).args(arguments).output().expect("vemble runs")
+}
+
+fn example(name: &str) -> PathBuf {
+    Path::new(env!("CARGO_MANIFEST_DIR")).join("../../docs/examples").join(format!("{name}.vemble.json"))
+}
+
+/// What a hand needs of a result: tables, girths, steps, warnings. The drawing is left out; the
+/// core tests its geometry.
+fn essentials(result: &serde_json::Value) -> serde_json::Value {
+    let text = |value: &serde_json::Value| value.as_str().unwrap_or_default().to_owned();
+    let tables: Vec<_> = result["seams"]
+        .as_array()
+        .expect("seams")
+        .iter()
+        .flat_map(|seam| seam["lines"].as_array().expect("lines").iter().map(move |line| (seam, line)))
+        .map(|(seam, line)| {
+            let rows: Vec<String> = line["table"]["rows"]
+                .as_array()
+                .map(|rows| {
+                    rows.iter()
+                        .map(|row| {
+                            let edge = |name: &str| row["shown"][name].as_str().unwrap_or("-").to_owned();
+                            format!(
+                                "{:>8} {:>6} {:>7} {:>7}  {}",
+                                text(&row["shown"]["station"]),
+                                text(&row["shown"]["depth"]),
+                                edge("edge_front"),
+                                edge("edge_back"),
+                                row["marks"]
+                                    .as_array()
+                                    .expect("marks")
+                                    .iter()
+                                    .map(&text)
+                                    .collect::<Vec<_>>()
+                                    .join(" ")
+                            )
+                        })
+                        .collect()
+                })
+                .unwrap_or_default();
+            let ends = [text(&line["lower"]["words"]), text(&line["upper"]["words"]), text(&line["message"])];
+            serde_json::json!({
+                "line": format!("{} {}", text(&seam["seam"]), text(&line["side"])),
+                "ends": ends.into_iter().filter(|words| !words.is_empty()).collect::<Vec<_>>(),
+                "table": rows,
+            })
+        })
+        .collect();
+    let levels: Vec<String> = result["levels"]
+        .as_array()
+        .expect("levels")
+        .iter()
+        .map(|row| {
+            let mm = |name: &str| row[name].as_f64().map_or("-".to_owned(), |mm| format!("{mm:.0}"));
+            format!(
+                "{} {}: {} -> {}, ease {}, wanted {}, {}",
+                text(&row["level"]),
+                text(&row["leg"]),
+                mm("before"),
+                mm("after"),
+                mm("ease_after"),
+                mm("wanted"),
+                row["verdict"].as_str().unwrap_or("no verdict")
+            )
+        })
+        .collect();
+    let steps: Vec<String> = result["plan"]["steps"]
+        .as_array()
+        .expect("steps")
+        .iter()
+        .map(|step| {
+            let stop = if step["stop"].is_null() { "" } else { "  STOP" };
+            format!(
+                "{} [{}] {} min{stop}",
+                text(&step["title"]),
+                text(&step["bench"]),
+                step["minutes"]["p50"]
+            )
+        })
+        .collect();
+    let warnings: Vec<String> = result["warnings"]
+        .as_array()
+        .expect("warnings")
+        .iter()
+        .map(|warning| format!("{}: {}", text(&warning["code"]), text(&warning["message"])))
+        .collect();
+    serde_json::json!({ "lines": tables, "levels": levels, "steps": steps, "warnings": warnings })
+}
+
+fn solved(name: &str, exit: i32) -> serde_json::Value {
+    let output = vemble(&["solve", example(name).to_str().expect("a path")]);
+    assert_eq!(output.status.code(), Some(exit), "{}", String::from_utf8_lossy(&output.stderr));
+    essentials(&serde_json::from_slice(&output.stdout).expect("a result"))
+}
+
+#[test]
+fn barn_dance_trousers() {
+    insta::assert_json_snapshot!(solved("barn-dance-trousers", 0));
+}
+
+#[test]
+fn uneven_legs_in_inches() {
+    insta::assert_json_snapshot!(solved("uneven-legs-in-inches", 0));
+}
+
+#[test]
+fn let_out_below_take_in_above() {
+    insta::assert_json_snapshot!(solved("let-out-below", 0));
+}
+
+#[test]
+fn a_fade_too_short_says_what_would_do() {
+    let result = solved("fade-too-short", 3);
+    insta::assert_json_snapshot!(result);
+}
+
+#[test]
+fn what_cannot_be_read_exits_two_and_says_where() {
+    let broken = std::env::temp_dir().join(format!("vemble-broken-{}.vemble.json", std::process::id()));
+    let text = std::fs::read_to_string(example("barn-dance-trousers")).expect("the example");
+    for (from, to, says) in [
+        (
+            "\"station\": 1005",
+            "\"station\": 1905",
+            "fitting.pins[0].station: 1905 mm from the hem is not on the outseam",
+        ),
+        ("\"reading\": 10 }", "\"reading\": \"ten\" }", "line 45"),
+        ("vemble-job/1", "vemble-job/9", "format: the format was read as \"vemble-job/9\""),
+        ("\"reading\": 10 }", "\"reading\": 310 }", "more than half the front panel"),
+    ] {
+        assert!(text.contains(from), "{from}");
+        std::fs::write(&broken, text.replacen(from, to, 1)).expect("written");
+        let output = vemble(&["solve", broken.to_str().expect("a path")]);
+        let error = String::from_utf8_lossy(&output.stderr).into_owned();
+        assert_eq!(output.status.code(), Some(2), "{error}");
+        assert!(error.contains(says), "{error}");
+        assert!(output.stdout.is_empty());
+    }
+    std::fs::remove_file(broken).expect("removed");
+    assert_eq!(vemble(&["solve", "nowhere.vemble.json"]).status.code(), Some(2));
+}
+
+#[test]
+fn the_schema_describes_the_examples() {
+    let output = vemble(&["schema"]);
+    let schema: serde_json::Value = serde_json::from_slice(&output.stdout).expect("JSON");
+    let example: serde_json::Value =
+        serde_json::from_slice(&std::fs::read(example("barn-dance-trousers")).expect("read")).expect("JSON");
+    for key in example.as_object().expect("an object").keys() {
+        assert!(schema["properties"].get(key).is_some(), "{key}");
+    }
+    let pin = &schema["$defs"]["Pin"]["properties"];
+    for key in example["fitting"]["pins"][0].as_object().expect("a pin").keys() {
+        assert!(pin.get(key).is_some(), "{key}");
+    }
+}
+
+#[test]
+fn the_web_application_speaks_the_language_of_this_server() {
+    let output = vemble(&["openapi"]);
+    let committed = Path::new(env!("CARGO_MANIFEST_DIR")).join("../../web/openapi.json");
+    let committed = std::fs::read_to_string(committed).expect("web/openapi.json");
+    assert!(
+        committed.trim() == String::from_utf8_lossy(&output.stdout).trim(),
+        "web/openapi.json is out of date: run `make types`"
+    );
+}

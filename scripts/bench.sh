@@ -1,0 +1,15 @@
+#!/usr/bin/env bash
+# Prints the figures of docs/benchmarks.md. Absolute times belong to this machine; compare ratios.
+. "$(dirname "$0")/common.sh"
+need_tools
+build_web
+work=$(mktemp -d)
+trap 'scripts/postgres.sh stop "$work/pg"; rm -rf "$work"' EXIT
+VEMBLE_TEST_DATABASE=$(scripts/postgres.sh start "$work/pg")
+export VEMBLE_TEST_DATABASE
+say "The solver and the whole job"
+cargo bench --quiet -p vemble-fit
+say "The server"
+cargo bench --quiet -p vemble
+say "The web application's first load"
+node scripts/first-load.mjs

@@ -1,0 +1,13 @@
+#!/usr/bin/env bash
+# Writes docs/screenshots/ from the demo data; prints what it wrote.
+. "$(dirname "$0")/common.sh"
+need_tools
+need_packages chromium chromium-driver
+build_web
+work=$(mktemp -d)
+trap 'scripts/postgres.sh stop "$work/pg"; rm -rf "$work"' EXIT
+VEMBLE_TEST_DATABASE=$(scripts/postgres.sh start "$work/pg")
+export VEMBLE_TEST_DATABASE
+cargo build --quiet -p vemble
+VEMBLE_SCREENSHOTS=$root/docs/screenshots cargo test --quiet -p vemble-browser-tests --test screenshots -- --nocapture
+ls docs/screenshots

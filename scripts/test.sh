@@ -1,0 +1,19 @@
+#!/usr/bin/env bash
+# Everything: formatting, lints, the core, the store and server against a real PostgreSQL, the
+# types of the web application, and the built product in Chromium.
+. "$(dirname "$0")/common.sh"
+need_tools
+need_packages chromium chromium-driver
+build_web
+work=$(mktemp -d)
+trap 'scripts/postgres.sh stop "$work/pg"; rm -rf "$work"' EXIT
+VEMBLE_TEST_DATABASE=$(scripts/postgres.sh start "$work/pg")
+export VEMBLE_TEST_DATABASE
+cargo fmt --all --check
+say "Building"
+cargo build --quiet --workspace --all-targets
+if cargo clippy --version >/dev/null 2>&1; then
+    cargo clippy --quiet --workspace --all-targets -- -D warnings
+fi
+say "Testing"
+INSTA_UPDATE=no cargo test --workspace "$@"

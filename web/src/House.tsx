@@ -1,0 +1,36 @@
+import { useQuery } from "@tanstack/react-query";
+import { lazy, Suspense } from "react";
+import { Route, Routes } from "react-router";
+import { whoQuery } from "./api/queries";
+import { Frame } from "./frame/Frame";
+
+const Door = lazy(() => import("./places/door/Door"));
+const Rail = lazy(() => import("./places/rail/Rail"));
+const HangGarment = lazy(() => import("./places/rail/HangGarment"));
+const People = lazy(() => import("./places/people/People"));
+const HabitsPage = lazy(() => import("./places/people/HabitsPage"));
+const FittingPlace = lazy(() => import("./fitting/FittingPlace"));
+
+/** Every place of the house behind its door. */
+export function House() {
+  const who = useQuery(whoQuery);
+  if (who.isPending) {
+    return <p className="page" role="status">{who.failureCount > 0 ? "The workroom does not answer yet; trying again." : "Opening the workroom."}</p>;
+  }
+  if (!who.data?.email) {
+    return <Suspense><Door demo={who.data?.demo ?? false} /></Suspense>;
+  }
+  return (
+    <Routes>
+      <Route element={<Frame email={who.data.email} />}>
+        <Route index element={<Rail />} />
+        <Route path="hang" element={<HangGarment />} />
+        <Route path="garments/:garmentId" element={<HangGarment />} />
+        <Route path="people/:wearerId?" element={<People />} />
+        <Route path="habits" element={<HabitsPage />} />
+        <Route path="fittings/:fittingId/:place" element={<FittingPlace />} />
+        <Route path="*" element={<p className="page">There is nothing at this address. The rail is where everything hangs.</p>} />
+      </Route>
+    </Routes>
+  );
+}

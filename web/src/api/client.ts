@@ -1,0 +1,53 @@
+import createClient from "openapi-fetch";
+import type { components, paths } from "./schema";
+
+/** A type of the server, by its name in the OpenAPI document. */
+export type Of<Name extends keyof components["schemas"]> = components["schemas"][Name];
+/** The name of a body measure. */
+export type MeasureName = Of<"Words">["body"][number]["name"];
+/** What the server says when it refuses. */
+export type Problem = Of<"Problem">;
+
+export const client = createClient<paths>({ baseUrl: "/", credentials: "same-origin" });
+
+/** A refusal of the server, or its silence. */
+export class Refused extends Error {
+  constructor(
+    readonly problem: Problem | null,
+    readonly status: number,
+  ) {
+    super(problem?.detail ?? "The workroom does not answer. What you typed is kept here and goes in as soon as it is back.");
+  }
+
+  /** True when trying again later can help: no answer, or the database is away. */
+  get isSilence(): boolean {
+    return this.status === 0 || this.status === 503 || this.status === 502;
+  }
+}
+
+type Answer<T> = { data?: T; error?: unknown; response: Response };
+
+/** The body of an answer with its version, or a {@link Refused}. */
+export async function answered<T>(call: Promise<Answer<T>>): Promise<{ data: T; version: number }> {
+  let answer: Answer<T>;
+  try {
+    answer = await call;
+  } catch {
+    throw new Refused(null, 0);
+  }
+  if (!answer.response.ok) {
+    const problem = answer.error && typeof answer.error === "object" && "code" in answer.error ? (answer.error as Problem) : null;
+    throw new Refused(problem, answer.response.status);
+  }
+  return { data: answer.data as T, version: versionOf(answer.response) };
+}
+
+function versionOf(response: Response): number {
+  // A compressing server may mark the tag as weak; the version inside is the same.
+  return Number(response.headers.get("etag")?.replace(/\D/g, "") ?? 0);
+}
+
+/** The header that says which version was read. */
+export function ifMatch(version: number | null): { headers?: { "If-Match": string } } {
+  return version === null ? {} : { headers: { "If-Match": `"${version}"` } };
+}

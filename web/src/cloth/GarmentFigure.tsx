@@ -1,0 +1,80 @@
+import type { Of } from "../api/client";
+import { pathOf } from "./Silhouette";
+
+type Figure = Of<"Figure">;
+type SeamName = Of<"SeamName">;
+type Side = Of<"Side">;
+
+/** A pin to show on the figure: how far up its seam, 0 to 1. */
+export type FigurePin = { id: string; seam: SeamName; side: Side; share: number };
+
+/** The garment over its wearer, from the front or the back; each seam can be touched. */
+export function GarmentFigure(props: {
+  view: "front" | "back";
+  figure: Figure;
+  body?: Figure | null;
+  levels: Of<"LevelMark">[];
+  pins: FigurePin[];
+  seam: SeamName;
+  side: Side;
+  onPick: (seam: SeamName, side: Side) => void;
+}) {
+  const { figure, body, view } = props;
+  const half = Math.max(figure.half_width, body?.half_width ?? 0) + 46;
+  const top = Math.max(figure.top, body?.top ?? 0) + 30;
+  const bottom = Math.min(figure.bottom, body?.bottom ?? 0) - 24;
+  const hidden: SeamName = view === "front" ? "centre_back" : "centre_front";
+  return (
+    <figure style={{ margin: 0 }}>
+      <svg viewBox={`${-half} ${-top} ${2 * half} ${top - bottom}`} className="garment-figure" role="group" aria-label={`The garment from the ${view}`}>
+        {body && <path d={pathOf(body.outline, true)} fill="#ead9c2" stroke="#8a7a60" strokeWidth="2.5" />}
+        <path d={pathOf(figure.outline, true)} fill="#245a82" fillOpacity=".13" stroke="#272420" strokeWidth="3" strokeLinejoin="round" />
+        {props.levels.map((level) => (
+          <g key={level.level}>
+            <line x1={-half} x2={half} y1={-level.height} y2={-level.height} stroke="#8a7a60" strokeWidth="1.2" strokeDasharray="3 7" />
+            <text x={-half + 3} y={-level.height - 5} fontSize="19" fill="#5d564b">{level.level.replace("_", " ")}</text>
+          </g>
+        ))}
+        {figure.seams
+          .filter((each) => each.seam !== hidden)
+          .map((each) => {
+            const chosen = each.seam === props.seam && each.side === props.side;
+            const pinnable = each.seam !== "centre_front";
+            return (
+              <g key={each.seam + each.side}>
+                <path d={pathOf(each.points)} fill="none" stroke={chosen ? "#a5371f" : "#272420"} strokeWidth={chosen ? 8 : 3} strokeDasharray={chosen ? undefined : "11 8"} strokeLinecap="round" />
+                {pinnable && (
+                  <path
+                    d={pathOf(each.points)}
+                    fill="none"
+                    stroke="transparent"
+                    strokeWidth="56"
+                    style={{ cursor: "pointer", pointerEvents: "stroke" }}
+                    onClick={() => props.onPick(each.seam, each.side)}
+                  />
+                )}
+              </g>
+            );
+          })}
+        {props.pins.map((pin) => {
+          const course = figure.seams.find((each) => each.seam === pin.seam && each.side === pin.side && each.seam !== hidden);
+          const at = course && along(course.points, pin.share);
+          return at && <circle key={pin.id} cx={at[0]} cy={-at[1]} r="11" fill="#d9a41c" stroke="#6d4e00" strokeWidth="2" />;
+        })}
+      </svg>
+      <figcaption className="soft" style={{ textAlign: "center" }}>{view === "front" ? "front, as in the mirror" : "back"}: L is the wearer's left</figcaption>
+    </figure>
+  );
+}
+
+function along(points: number[][], share: number): [number, number] | null {
+  const low = points[0];
+  const high = points.at(-1);
+  if (!low || !high) return null;
+  const y = (low[1] ?? 0) + share * ((high[1] ?? 0) - (low[1] ?? 0));
+  const above = points.findIndex((point) => (point[1] ?? 0) >= y);
+  const b = points[Math.max(above, 0)] ?? high;
+  const a = points[Math.max(above - 1, 0)] ?? low;
+  const t = b[1] === a[1] ? 0 : (y - (a[1] ?? 0)) / ((b[1] ?? 0) - (a[1] ?? 0));
+  return [(a[0] ?? 0) + t * ((b[0] ?? 0) - (a[0] ?? 0)), y];
+}

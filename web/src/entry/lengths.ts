@@ -1,0 +1,27 @@
+import { useQuery } from "@tanstack/react-query";
+import { answered, client, type Of } from "../api/client";
+import { habitsQuery } from "../api/queries";
+
+type ReadLength = Of<"ReadLength">;
+
+/** Reads what was typed, in any spelling, by field. Refuses with the field and the place. */
+export async function readLengths(habits: Of<"Habits"> | undefined, readings: { field: string; text: string }[]): Promise<ReadLength[]> {
+  return (await answered(client.POST("/api/v1/compute/lengths", { body: { ...(habits ? { habits } : {}), readings } }))).data;
+}
+
+/** Kept lengths as they stand on the session's tape, by field. */
+export function useShown(lengths: Record<string, number | undefined> | undefined): Record<string, string> | undefined {
+  const habits = useQuery(habitsQuery);
+  const shown = useQuery({
+    queryKey: ["shown", habits.data?.data, lengths],
+    enabled: habits.data !== undefined && lengths !== undefined,
+    queryFn: async () => {
+      const readings = Object.entries(lengths ?? {})
+        .filter((entry): entry is [string, number] => entry[1] !== undefined)
+        .map(([field, mm]) => ({ field, text: `${mm} mm` }));
+      const read = await readLengths(habits.data?.data, readings);
+      return Object.fromEntries(read.map((each) => [each.field, each.shown]));
+    },
+  });
+  return shown.data;
+}

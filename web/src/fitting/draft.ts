@@ -1,0 +1,71 @@
+import type { Of } from "../api/client";
+
+export type FittingRecord = Of<"FittingRecord">;
+export type Fitting = Of<"Fitting">;
+export type Pin = Of<"Pin">;
+
+/** A fitting as it was read from the workroom, with its version. */
+export type Base = { version: number; record: FittingRecord };
+
+/** What this browser holds that the workroom may not have yet. */
+export type Kept = { base: Base; draft: FittingRecord };
+
+const place = (id: string) => `vemble.draft.${id}`;
+
+/** The changes this browser kept when it was last closed or cut off. */
+export function keptDraft(id: string): Kept | null {
+  try {
+    return JSON.parse(localStorage.getItem(place(id)) ?? "null") as Kept | null;
+  } catch {
+    return null;
+  }
+}
+
+export function keepDraft(id: string, kept: Kept | null) {
+  if (kept) localStorage.setItem(place(id), JSON.stringify(kept));
+  else localStorage.removeItem(place(id));
+}
+
+export const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
+
+/**
+ * Three ways to one: what only they changed is theirs, what I changed is mine. Pins are told apart
+ * by their ids, so that two people reading different pins lose none.
+ */
+export function merge(base: Fitting, mine: Fitting, theirs: Fitting): Fitting {
+  const pick = <K extends keyof Fitting>(key: K): Fitting[K] => (same(mine[key], base[key]) ? theirs[key] : mine[key]);
+  return {
+    held_on: pick("held_on"),
+    intention: pick("intention"),
+    anchored: pick("anchored"),
+    evening: pick("evening"),
+    ends: pick("ends"),
+    accepted: pick("accepted"),
+    progress: {
+      done: { ...theirs.progress?.done, ...mine.progress?.done },
+      confirmed: [...new Set([...(theirs.progress?.confirmed ?? []), ...(mine.progress?.confirmed ?? [])])].sort(),
+    },
+    pins: mergePins(base.pins ?? [], mine.pins ?? [], theirs.pins ?? []),
+  };
+}
+
+function mergePins(base: Pin[], mine: Pin[], theirs: Pin[]): Pin[] {
+  const of = (pins: Pin[], id: string) => pins.find((pin) => pin.id === id);
+  const ids = [...new Set([...theirs, ...mine].map((pin) => pin.id))];
+  return ids.flatMap((id) => {
+    const [b, m, t] = [of(base, id), of(mine, id), of(theirs, id)];
+    const kept = same(m, b) ? t : m;
+    return kept ? [kept] : [];
+  });
+}
+
+/** What is done of the work order. */
+export const progressOf = (fitting: Fitting): Of<"Progress"> => ({ done: fitting.progress?.done ?? {}, confirmed: fitting.progress?.confirmed ?? [] });
+
+/** Where two versions of the pins differ, for showing. */
+export function differences(mine: Pin[], theirs: Pin[]): { id: string; mine: Pin | undefined; theirs: Pin | undefined }[] {
+  const ids = [...new Set([...theirs, ...mine].map((pin) => pin.id))];
+  return ids
+    .map((id) => ({ id, mine: mine.find((pin) => pin.id === id), theirs: theirs.find((pin) => pin.id === id) }))
+    .filter((pair) => !same(pair.mine, pair.theirs));
+}

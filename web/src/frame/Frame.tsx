@@ -1,0 +1,98 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { Button, Dropdown } from "antd";
+import { Suspense, useState } from "react";
+import { NavLink, Outlet, useLocation } from "react-router";
+import { client } from "../api/client";
+import { fittingQuery, railQuery } from "../api/queries";
+import { Silhouette } from "../cloth/Silhouette";
+import { KeysHelp, useHelpKey } from "./KeysHelp";
+import { SavedContext, type SavedWords } from "./saved";
+import { UnitSwitch } from "./UnitSwitch";
+
+/** The shelf along the top: mark, garment in hand, the path through the work, unit, account. */
+export function Frame({ email }: { email: string }) {
+  const [saved, setSaved] = useState<SavedWords>(null);
+  const [help, setHelp] = useState(false);
+  const queries = useQueryClient();
+  const { pathname } = useLocation();
+  const fittingId = /^\/fittings\/([^/]+)/.exec(pathname)?.[1];
+  useHelpKey(() => setHelp(true));
+  const signOut = async () => {
+    await client.DELETE("/api/v1/session");
+    queries.clear();
+    window.location.assign("/");
+  };
+  return (
+    <SavedContext value={setSaved}>
+      <header className="shelf">
+        <NavLink to="/" className="mark" aria-label="Vemble: the rail">
+          <img src="/mark.svg" width="26" height="26" alt="" />
+          <b>Vemble</b>
+        </NavLink>
+        {fittingId ? <InHand fittingId={fittingId} /> : <Sections />}
+        <div className="shelf-end">
+          <span className={`saved ${saved?.bad ? "bad" : ""}`} role="status" data-testid="saved">{saved?.words}</span>
+          <UnitSwitch />
+          <Dropdown
+            trigger={["click"]}
+            menu={{
+              items: [
+                { key: "who", label: email, disabled: true },
+                { key: "rail", label: <NavLink to="/">Rail</NavLink> },
+                { key: "people", label: <NavLink to="/people">People</NavLink> },
+                { key: "habits", label: <NavLink to="/habits">Habits</NavLink> },
+                { key: "keys", label: "Keys", onClick: () => setHelp(true) },
+                { key: "out", label: "Sign out", onClick: () => void signOut() },
+              ],
+            }}
+          >
+            <Button aria-label="Account">{email.slice(0, 1).toUpperCase()}</Button>
+          </Dropdown>
+        </div>
+      </header>
+      <main>
+        <Suspense fallback={<p className="page" role="status">Fetching this place.</p>}>
+          <Outlet />
+        </Suspense>
+      </main>
+      <KeysHelp open={help} place={pathname.split("/").at(-1) ?? ""} onClose={() => setHelp(false)} />
+    </SavedContext>
+  );
+}
+
+function Sections() {
+  return (
+    <nav className="row" aria-label="House">
+      <NavLink className="shelf-link" to="/" end>Rail</NavLink>
+      <NavLink className="shelf-link" to="/people">People</NavLink>
+      <NavLink className="shelf-link wide" to="/habits">Habits</NavLink>
+    </nav>
+  );
+}
+
+function InHand({ fittingId }: { fittingId: string }) {
+  const fitting = useQuery(fittingQuery(fittingId));
+  const rail = useQuery(railQuery);
+  const hanging = rail.data?.find((each) => each.id === fitting.data?.data.garment);
+  if (!hanging) return null;
+  return (
+    <>
+      <NavLink to={`/garments/${hanging.id}`} className="in-hand" style={{ color: "inherit", textDecoration: "none" }}>
+        {hanging.figure && <Silhouette figure={hanging.figure} height={38} />}
+        <div>
+          <strong>{hanging.record.garment.name}</strong>
+          <span className="soft">{hanging.wearer_name ?? "no wearer yet"}, fitting {fitting.data?.data.number}</span>
+        </div>
+      </NavLink>
+      <nav aria-label="Places">
+        <ol className="path">
+          {(["mirror", "chalk", "bench"] as const).map((place) => (
+            <li key={place}>
+              <NavLink to={`/fittings/${fittingId}/${place}`}>{place[0]?.toUpperCase() + place.slice(1)}</NavLink>
+            </li>
+          ))}
+        </ol>
+      </nav>
+    </>
+  );
+}

@@ -1,0 +1,55 @@
+import { Modal } from "antd";
+import { useEffect } from "react";
+
+const keys: Record<string, [string, string][]> = {
+  mirror: [
+    ["O  I  C", "outseam, inseam, centre back (while the field is empty)"],
+    ["L  R", "left, right (while the field is empty)"],
+    ["Enter", "from station to depth, then take the pin and go on"],
+  ],
+  chalk: [
+    ["1  2  3", "the first, second, third pinned seam"],
+    ["Enter", "keep a changed reading"],
+    ["Esc", "leave a reading as it was"],
+  ],
+  bench: [
+    ["Space", "tick the step"],
+    ["↑  ↓", "look at another step"],
+    ["T", "start or stop the timer"],
+  ],
+};
+
+/** Opens help on `?`, unless somebody is typing. */
+export function useHelpKey(open: () => void) {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.key === "?" && !isTyping(event)) open();
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, [open]);
+}
+
+/** True while a key belongs to a field. */
+export function isTyping(event: KeyboardEvent): boolean {
+  const target = event.target as HTMLElement | null;
+  return !!target?.closest("input, textarea, select, [contenteditable]");
+}
+
+/** The keys of the current place. */
+export function KeysHelp({ open, place, onClose }: { open: boolean; place: string; onClose: () => void }) {
+  return (
+    <Modal open={open} onCancel={onClose} footer={null} title="Keys">
+      <table className="tape">
+        <tbody>
+          {[...(keys[place] ?? []), ["?", "these keys"], ["Tab", "the next thing that can be used"]].map(([key, what]) => (
+            <tr key={key}>
+              <td><span className="key">{key}</span></td>
+              <td className="words">{what}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Modal>
+  );
+}

@@ -1,0 +1,133 @@
+import { Button, Checkbox } from "antd";
+import { useCallback, useEffect, useState } from "react";
+import type { Of } from "../../api/client";
+import { progressOf } from "../../fitting/draft";
+import type { AtWork } from "../../fitting/FittingPlace";
+import { UndoButton } from "../../fitting/UndoButton";
+import { isTyping } from "../../frame/KeysHelp";
+import { clock, useTimer } from "./useTimer";
+
+type Step = Of<"Step">;
+
+/** One step at a time, large, with stops before anything that cannot be undone. */
+export default function Bench({ id, draft, solution }: AtWork) {
+  const steps = solution.plan.steps;
+  const next = steps.find((step) => !step.done);
+  const [looking, setLooking] = useState<string | null>(null);
+  const step = steps.find((each) => each.key === looking) ?? next ?? steps.at(-1);
+  const timer = useTimer(`${id} ${step?.key ?? ""}`);
+  const open = step ? blocked(step, steps) : null;
+
+  const tick = useCallback(() => {
+    if (!step || step.done || blocked(step, steps)) return;
+    const minutes = timer.stop();
+    draft.change((now) => {
+      const { done, confirmed } = progressOf(now);
+      return { ...now, progress: { confirmed, done: { ...done, [step.key]: minutes } } };
+    });
+    setLooking(null);
+  }, [draft, step, steps, timer]);
+  const untick = () => {
+    if (!step) return;
+    draft.change((now) => {
+      const { done, confirmed } = progressOf(now);
+      return { ...now, progress: { confirmed, done: Object.fromEntries(Object.entries(done).filter(([key]) => key !== step.key)) } };
+    });
+  };
+  const confirm = (key: string, yes: boolean) =>
+    draft.change((now) => {
+      const { done, confirmed } = progressOf(now);
+      const others = confirmed.filter((each) => each !== key);
+      return { ...now, progress: { done, confirmed: (yes ? [...others, key] : others).sort() } };
+    });
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (isTyping(event) || (event.target as HTMLElement).closest("button, a, [role=dialog]")) return;
+      const at = steps.findIndex((each) => each.key === step?.key);
+      if (event.key === " ") {
+        event.preventDefault();
+        tick();
+      } else if (event.key === "ArrowDown" || event.key === "ArrowUp") {
+        event.preventDefault();
+        setLooking(steps[at + (event.key === "ArrowDown" ? 1 : -1)]?.key ?? null);
+      } else if (event.key.toLowerCase() === "t") timer.toggle();
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, [step, steps, tick, timer]);
+
+  if (!step) {
+    return <div className="page stack"><h1>No work order yet</h1><p>It is made from the lines. Read pins at the Mirror, and settle every line at the Chalk table.</p></div>;
+  }
+  const left = solution.plan.minutes_left;
+  return (
+    <div className="page bench">
+      <nav aria-label="Work order">
+        <div className="row spread" style={{ marginBottom: 8 }}><h2>Work order</h2><span className="soft num">{left.p50 > 0 ? `${Math.round(left.p20)}–${Math.round(left.p80)} min left` : "all done"}</span></div>
+        <ol className="order">
+          {steps.map((each) => (
+            <li key={each.key} className={`${each.done ? "done" : ""} ${each.stop ? "stop" : ""}`} data-testid="step">
+              <button type="button" aria-current={each === step ? "step" : undefined} onClick={() => setLooking(each.key)}>
+                <span>{each.title}{each.stop ? <span className="visually-hidden"> (a stop stands before it)</span> : null}</span>
+                <span className="num">{each.done ? "✓" : Math.round(each.minutes.p50)}</span>
+              </button>
+            </li>
+          ))}
+        </ol>
+      </nav>
+      <article className="step stack" style={{ gap: 18 }} aria-label="The step in hand">
+        <div className="row spread">
+          <span className="soft">{step.bench === "body" ? "on the body" : `at the ${step.bench === "wash" ? "tub" : step.bench}`}, {Math.round(step.minutes.p20)}–{Math.round(step.minutes.p80)} min{step.passive_hours > 0 ? `, then ${step.passive_hours} hours by itself` : ""}</span>
+          <UndoButton draft={draft} />
+        </div>
+        <h1>{step.title}</h1>
+        <ul className="how">{step.how.map((words) => <li key={words}>{words}</li>)}</ul>
+        {step.tools.length > 0 && <p><strong>At hand:</strong> {step.tools.join(", ")}</p>}
+        {step.cautions.map((words) => <p key={words} className="caution">{words}</p>)}
+        {step.stop && <StopPanel stop={step.stop} done={step.done} onConfirm={confirm} />}
+        <div className="row" style={{ gap: 18 }}>
+          {step.done ? (
+            <Button size="large" onClick={untick}>It is not done after all</Button>
+          ) : (
+            <Button type="primary" size="large" disabled={open !== null} onClick={tick} data-testid="tick">Done: next step <span className="key" style={{ marginLeft: 8, color: "var(--ink)" }}>Space</span></Button>
+          )}
+          {!step.done && <><span className="timer" role="timer">{clock(timer.seconds)}</span><Button onClick={timer.toggle}>{timer.running ? "Stop the timer" : "Start the timer"}</Button></>}
+        </div>
+        {open && !step.done && <p className="wrong-words" role="status">{open}</p>}
+      </article>
+    </div>
+  );
+}
+
+/** What still stands before a step, in words; the workroom decides in the end. */
+function blocked(step: Step, steps: Step[]): string | null {
+  const before = steps.find((each) => step.needs.includes(each.key) && !each.done);
+  if (before) return `First: ${before.title}.`;
+  const open = step.stop?.conditions.find((condition) => condition.state !== "met");
+  return open ? `Not settled yet: ${open.words}` : null;
+}
+
+function StopPanel({ stop, done, onConfirm }: { stop: Of<"Stop">; done: boolean; onConfirm: (key: string, yes: boolean) => void }) {
+  const mark = { met: "✓", ask: "?", unmet: "!" };
+  return (
+    <section className="stop-panel" aria-label="Stop" data-testid="stop">
+      <h2>Stop: all of this must be true first</h2>
+      <p className="soft">{stop.because}</p>
+      <ul className="conditions">
+        {stop.conditions.map((condition) => {
+          const asked = condition.value.includes("confirm");
+          return (
+            <li key={condition.key}>
+              <span className={`knot ${condition.state}`} aria-label={condition.state === "met" ? "settled" : "open"} role="img">{mark[condition.state]}</span>
+              <span>{condition.words}<br /><span className="soft">{condition.value}</span></span>
+              {(condition.state === "ask" || asked || condition.kind === "lining_out") && (
+                <Checkbox disabled={done} checked={condition.state === "met"} onChange={(event) => onConfirm(condition.key, event.target.checked)}>I looked: yes</Checkbox>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}

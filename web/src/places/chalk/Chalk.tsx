@@ -1,0 +1,82 @@
+import { useEffect, useState } from "react";
+import type { Of } from "../../api/client";
+import { Balance } from "../../cloth/Balance";
+import { Panels } from "../../cloth/Panels";
+import { Spine } from "../../cloth/Spine";
+import type { AtWork } from "../../fitting/FittingPlace";
+import { UndoButton } from "../../fitting/UndoButton";
+import { isTyping } from "../../frame/KeysHelp";
+import { ChalkTable } from "./ChalkTable";
+import { Readings } from "./Readings";
+import { Refusal } from "./Refusal";
+import { SheetLinks } from "./SheetLinks";
+
+type Seam = Of<"SeamSolution">;
+
+/** At the table: read, even up, draw, check on paper. */
+export default function Chalk({ id, draft, job, solution }: AtWork) {
+  const [chosen, setChosen] = useState<Of<"SeamName"> | null>(null);
+  const seams = solution.seams;
+  const seam = seams.find((each) => each.seam === chosen) ?? seams[0];
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const picked = seams[Number(event.key) - 1];
+      if (picked && !isTyping(event)) setChosen(picked.seam);
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, [seams]);
+  if (!seam) {
+    return (
+      <div className="page stack">
+        <h1>Nothing to chalk yet</h1>
+        <p>Read some pins at the Mirror first. What is known already:</p>
+        <Minds warnings={solution.warnings} />
+        <Balance levels={solution.levels} />
+      </div>
+    );
+  }
+  const name = seam.seam.replace("_", " ");
+  return (
+    <div className="page stack" style={{ gap: 14 }}>
+      <div className="row spread">
+        <div className="row">
+          <h1 style={{ marginRight: 8 }}>{name[0]?.toUpperCase() + name.slice(1)}</h1>
+          <div className="seam-tabs" role="group" aria-label="Pinned seams">
+            {seams.map((each, i) => (
+              <button key={each.seam} type="button" className="seam-key" style={{ minHeight: 36, padding: "4px 12px" }} aria-pressed={each === seam} onClick={() => setChosen(each.seam)}>
+                <span className="key" aria-hidden="true">{i + 1}</span> {each.seam.replace("_", " ")}{isRefused(each) ? " !" : ""}
+              </button>
+            ))}
+          </div>
+        </div>
+        <div className="row"><UndoButton draft={draft} /><SheetLinks id={id} /></div>
+      </div>
+      <div className="chalk">
+        <Readings seam={seam} job={job} draft={draft} />
+        <div><Spine seam={seam} /></div>
+        <div className="stack">
+          {seam.lines.map((line) =>
+            "table" in line ? <ChalkTable key={line.side} line={line} seam={seam} /> : <Refusal key={line.side} line={line} seam={seam} draft={draft} />,
+          )}
+        </div>
+        <div>{solution.drawing && <Panels drawing={solution.drawing} seam={seam.seam} />}</div>
+      </div>
+      <section aria-label="Balance" className="stack">
+        <h2>What every level will measure</h2>
+        {solution.levels.length > 0 && <Balance levels={solution.levels} />}
+        <Minds warnings={solution.warnings} />
+      </section>
+    </div>
+  );
+}
+
+const isRefused = (seam: Seam) => seam.lines.some((line) => line.outcome === "refused");
+
+function Minds({ warnings }: { warnings: Of<"Warning">[] }) {
+  return (
+    <ul className="minds" data-testid="warnings">
+      {warnings.map((warning) => <li key={warning.code + warning.about} className={warning.weight}>{warning.message}</li>)}
+    </ul>
+  );
+}
