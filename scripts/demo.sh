@@ -4,7 +4,7 @@
 need_tools
 build_web
 say "Building Vemble (the first time takes some minutes)"
-cargo build --quiet -p vemble
+cargo build --quiet --workspace --bin vemble
 url=$(scripts/postgres.sh start .local/demo)
 trap 'scripts/postgres.sh stop .local/demo' EXIT
 say "Press Ctrl-C to stop. The workroom is kept in .local/demo."

@@ -3,11 +3,15 @@ import { readFileSync } from "node:fs";
 import { gzipSync } from "node:zlib";
 
 const page = readFileSync("web/dist/index.html", "utf8");
-const scripts = [...page.matchAll(/(?:src|href)="(\/assets\/[^"]+\.js)"/g)].map((match) => match[1]);
+const scripts = [...page.matchAll(/(?:src|href)="(\/assets\/[^"]+\.js)"/g)].map(
+  (match) => match[1],
+);
 let total = 0;
 for (const script of scripts) {
   const size = gzipSync(readFileSync(`web/dist${script}`), { level: 9 }).length;
   total += size;
   console.log(`${script}  ${(size / 1000).toFixed(1)} kB`);
 }
-console.log(`first load  ${(total / 1000).toFixed(1)} kB gzipped of 400 kB aimed at`);
+console.log(
+  `first load  ${(total / 1000).toFixed(1)} kB gzipped of 400 kB aimed at`,
+);

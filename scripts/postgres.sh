@@ -32,8 +32,9 @@ start() {
     fi
     if ! pg pg_ctl -D "$data" status >/dev/null 2>&1; then
         for attempt in 1 2 3; do
-            port=$(free_port)
-            echo "$port" > "$home/port"
+            # The port it had before, so that a server that lost it finds it again; unless that is taken.
+            if [ $attempt != 1 ] || [ ! -e "$home/port" ]; then free_port > "$home/port"; fi
+            port=$(cat "$home/port")
             pg pg_ctl -D "$data" -w -t 60 -l "$home/log" \
                 -o "-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c max_connections=200" start >/dev/null && break
             [ $attempt = 3 ] && { cat "$home/log" >&2; exit 1; }

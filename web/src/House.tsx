@@ -15,10 +15,18 @@ const FittingPlace = lazy(() => import("./fitting/FittingPlace"));
 export function House() {
   const who = useQuery(whoQuery);
   if (who.isPending) {
-    return <p className="page" role="status">{who.failureCount > 0 ? "The workroom does not answer yet; trying again." : "Opening the workroom."}</p>;
+    return (
+      <p className="page" role="status">
+        {who.failureCount > 0 ? "The workroom does not answer yet; trying again." : "Opening the workroom."}
+      </p>
+    );
   }
   if (!who.data?.email) {
-    return <Suspense><Door demo={who.data?.demo ?? false} /></Suspense>;
+    return (
+      <Suspense>
+        <Door demo={who.data?.demo ?? false} />
+      </Suspense>
+    );
   }
   return (
     <Routes>
@@ -29,7 +37,12 @@ export function House() {
         <Route path="people/:wearerId?" element={<People />} />
         <Route path="habits" element={<HabitsPage />} />
         <Route path="fittings/:fittingId/:place" element={<FittingPlace />} />
-        <Route path="*" element={<p className="page">There is nothing at this address. The rail is where everything hangs.</p>} />
+        <Route
+          path="*"
+          element={
+            <p className="page">There is nothing at this address. The rail is where everything hangs.</p>
+          }
+        />
       </Route>
     </Routes>
   );

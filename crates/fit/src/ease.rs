@@ -113,7 +113,13 @@ pub struct ShownLevel {
 }
 
 impl ShownLevel {
-    fn of(girth: &LevelGirth, body: Option<Length>, ease: Option<Length>, wanted: Option<Length>, scale: Scale) -> Self {
+    fn of(
+        girth: &LevelGirth,
+        body: Option<Length>,
+        ease: Option<Length>,
+        wanted: Option<Length>,
+        scale: Scale,
+    ) -> Self {
         let number = |length: Length| scale.number(length);
         ShownLevel {
             body: body.map(number),

@@ -25,26 +25,29 @@ pub struct Reading {
 #[must_use]
 pub fn echo(reading: Reading, panels: Option<&TrouserPanels>, scale: Scale) -> String {
     let depth = reading.depth;
-    let lead = match reading.mode {
-        EntryMode::SeamToPin => format!("{} from the seam", scale.write(depth)),
-        mode => format!("{} {} is {} deep", scale.write(reading.read), mode.words(), scale.write(depth)),
+    let (lead, joined) = match reading.mode {
+        EntryMode::SeamToPin => (format!("{} from the seam", scale.write(depth)), " "),
+        mode => (
+            format!("{} {} is {} deep", scale.write(reading.read), mode.words(), scale.write(depth)),
+            "; that ",
+        ),
     };
     if depth == Length::ZERO {
         return format!("{lead}: the old stitching stays here");
     }
     let Some((level, cos)) = panels.and_then(|panels| nearest_level(panels, &reading)) else {
-        return format!("{lead}; draw up the garment's measures to hear what that does to its girth");
+        return format!("{lead}; measure the garment flat to hear what that does to its girth");
     };
-    let seams = if reading.seam == SeamName::CentreBack || level.tube() == Tube::Leg { 1 } else { 2 };
-    let change = Length::from_mm(2.0 * f64::from(seams) * depth.mm() / cos);
+    let on_both = reading.seam != SeamName::CentreBack && level.tube() == Tube::Body;
+    let seams = if on_both { 2.0 } else { 1.0 };
+    let change = scale.write(Length::from_mm(2.0 * seams * depth.mm() / cos).abs());
     let smaller = if depth.is_positive() { "smaller" } else { "larger" };
-    let where_ = match (reading.seam, level.tube()) {
-        (SeamName::CentreBack, _) => format!("the {}", level.words()),
-        (_, Tube::Body) => format!("on both sides makes the {}", level.words()),
-        (_, Tube::Leg) => format!("that leg's {}", level.words()),
-    };
-    let verb = if where_.starts_with("on both") { "" } else { "makes " };
-    format!("{lead} {verb}{where_} {} {smaller}", scale.write(change.abs()))
+    let level_words = level.words();
+    match (reading.seam, level.tube()) {
+        (SeamName::CentreBack, _) => format!("{lead}{joined}makes the {level_words} {change} {smaller}"),
+        (_, Tube::Body) => format!("{lead}{joined}on both sides makes the {level_words} {change} {smaller}"),
+        (_, Tube::Leg) => format!("{lead}{joined}makes that leg's {level_words} {change} {smaller}"),
+    }
 }
 
 /// The level nearest in height among those the seam crosses, with the seam's lean there.

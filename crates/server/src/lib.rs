@@ -98,11 +98,11 @@ pub fn serve(app: App, listener: TcpListener, workers: usize) -> Result<Server, 
             .into_utoipa_app()
             .service(
                 scope::scope("/api")
+                    .route("/openapi.json", web::get().to(move || std::future::ready(Json(document.clone()))))
                     .configure(routes::health::configure)
                     .service(scope::scope("/v1").configure(routes)),
             )
             .into_app()
-            .route("/api/openapi.json", web::get().to(move || std::future::ready(Json(document.clone()))))
             .default_service(web::to(assets::serve))
     })
     .workers(workers)

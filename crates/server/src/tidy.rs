@@ -17,22 +17,26 @@ pub async fn tidy<B: MessageBody + 'static>(
     next: Next<B>,
 ) -> Result<ServiceResponse<BoxBody>, Error> {
     let app = request.app_data::<Data<App>>().cloned();
-    let original = request.request().clone();
-    let (status, is_problem, response) = match next.call(request).await {
-        Ok(response) => {
-            let content = response.headers().get(header::CONTENT_TYPE);
-            let is_problem = content.is_some_and(|content| content == PROBLEM_JSON);
-            (response.status(), is_problem, response.map_into_boxed_body())
-        }
-        Err(error) => {
-            let response = error.error_response();
-            (response.status(), false, ServiceResponse::new(original, response))
-        }
+    let response = match next.call(request).await {
+        Ok(response) => response.map_into_boxed_body(),
+        Err(error) if error.as_error::<Problem>().is_some() => return Err(error),
+        // A middleware failed: there is no response to mend, only an error to tell better.
+        Err(error) => return Err(told_better(error.error_response().status(), app).await.into()),
     };
-    if is_problem || !(status.is_client_error() || status.is_server_error()) {
+    let status = response.status();
+    let content = response.headers().get(header::CONTENT_TYPE);
+    if content.is_some_and(|content| content == PROBLEM_JSON)
+        || !(status.is_client_error() || status.is_server_error())
+    {
         return Ok(response);
     }
-    let problem = match status {
+    let problem = told_better(status, app).await;
+    let (request, _) = response.into_parts();
+    Ok(ServiceResponse::new(request, problem.error_response()))
+}
+
+async fn told_better(status: StatusCode, app: Option<Data<App>>) -> Problem {
+    match status {
         StatusCode::BAD_REQUEST => Problem::unreadable("", "The request could not be read."),
         StatusCode::NOT_FOUND => Problem::not_found(),
         StatusCode::METHOD_NOT_ALLOWED => Problem::wrong_method(),
@@ -41,7 +45,5 @@ pub async fn tidy<B: MessageBody + 'static>(
             Some(app) if app.store(|conn| vemble_store::ping(conn)).await.is_err() => Problem::unavailable(),
             _ => Problem::internal(),
         },
-    };
-    let (request, _) = response.into_parts();
-    Ok(ServiceResponse::new(request, problem.error_response()))
+    }
 }

@@ -12,6 +12,8 @@ mod journal;
 mod pool;
 mod schema;
 mod sessions;
+#[cfg(feature = "testing")]
+pub mod testing;
 mod version;
 mod wearers;
 

@@ -131,7 +131,7 @@ fn what_cannot_be_read_exits_two_and_says_where() {
             "\"station\": 1905",
             "fitting.pins[0].station: 1905 mm from the hem is not on the outseam",
         ),
-        ("\"reading\": 10 }", "\"reading\": \"ten\" }", "line 45"),
+        ("\"reading\": 10 }", "\"reading\": \"ten\" }", "line 41, column"),
         ("vemble-job/1", "vemble-job/9", "format: the format was read as \"vemble-job/9\""),
         ("\"reading\": 10 }", "\"reading\": 310 }", "more than half the front panel"),
     ] {

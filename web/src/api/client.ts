@@ -16,7 +16,10 @@ export class Refused extends Error {
     readonly problem: Problem | null,
     readonly status: number,
   ) {
-    super(problem?.detail ?? "The workroom does not answer. What you typed is kept here and goes in as soon as it is back.");
+    super(
+      problem?.detail ??
+        "The workroom does not answer. What you typed is kept here and goes in as soon as it is back.",
+    );
   }
 
   /** True when trying again later can help: no answer, or the database is away. */
@@ -36,7 +39,10 @@ export async function answered<T>(call: Promise<Answer<T>>): Promise<{ data: T; 
     throw new Refused(null, 0);
   }
   if (!answer.response.ok) {
-    const problem = answer.error && typeof answer.error === "object" && "code" in answer.error ? (answer.error as Problem) : null;
+    const problem =
+      answer.error && typeof answer.error === "object" && "code" in answer.error
+        ? (answer.error as Problem)
+        : null;
     throw new Refused(problem, answer.response.status);
   }
   return { data: answer.data as T, version: versionOf(answer.response) };

@@ -43,7 +43,8 @@ export const garmentQuery = (id: string) =>
 export const journalQuery = (id: string) =>
   queryOptions({
     queryKey: ["garment", id, "journal"],
-    queryFn: async () => (await answered(client.GET("/api/v1/garments/{id}/journal", { params: { path: { id } } }))).data,
+    queryFn: async () =>
+      (await answered(client.GET("/api/v1/garments/{id}/journal", { params: { path: { id } } }))).data,
   });
 
 export const fittingQuery = (id: string) =>
@@ -56,7 +57,8 @@ export const fittingQuery = (id: string) =>
 export const jobQuery = (id: string) =>
   queryOptions({
     queryKey: ["fitting", id, "job"],
-    queryFn: async () => (await answered(client.GET("/api/v1/fittings/{id}/job", { params: { path: { id } } }))).data,
+    queryFn: async () =>
+      (await answered(client.GET("/api/v1/fittings/{id}/job", { params: { path: { id } } }))).data,
   });
 
 /** What the core says to a job; while a changed job is computed the last answer stays. */
@@ -67,5 +69,6 @@ export const solutionQuery = (job: Of<"Job"> | undefined) =>
     staleTime: Infinity,
     gcTime: 60_000,
     placeholderData: keepPreviousData,
-    queryFn: async () => (await answered(client.POST("/api/v1/compute/job", { body: job as Of<"Job"> }))).data,
+    queryFn: async () =>
+      (await answered(client.POST("/api/v1/compute/job", { body: job as Of<"Job"> }))).data,
   });

@@ -554,6 +554,8 @@ export interface components {
         ClothFamily: "sheer" | "shirting" | "twill" | "denim" | "coating" | "jersey";
         /** @description One condition with its live value. */
         Condition: {
+            /** @description True when only the person at the bench can say, so that a confirmation is asked for. */
+            asks: boolean;
             /** @description Its key among the confirmations: `trim_outseam/lining_out`. */
             key: string;
             /** @description What it is about. */

@@ -1,43 +1,103 @@
 import type { Of } from "../api/client";
 
-const words: Record<Of<"Verdict">, string> = { strains: "strains", close: "close", as_intended: "as intended", loose: "loose", swamps: "swamps" };
+const words: Record<Of<"Verdict">, string> = {
+  strains: "strains",
+  close: "close",
+  as_intended: "as intended",
+  loose: "loose",
+  swamps: "swamps",
+};
 
 /** The balance of every level: body, garment before and after, ease, verdict. */
 export function Balance({ levels }: { levels: Of<"LevelBalance">[] }) {
-  const most = Math.max(60, ...levels.flatMap((row) => [row.ease_before ?? 0, row.ease_after ?? 0, row.wanted ?? 0]));
+  const most = Math.max(
+    60,
+    ...levels.flatMap((row) => [row.ease_before ?? 0, row.ease_after ?? 0, row.wanted ?? 0]),
+  );
   const least = Math.min(0, ...levels.map((row) => row.ease_after ?? 0));
   const x = (ease: number) => ((ease - least) / (most - least)) * 216 + 12;
   return (
     <table className="tape" data-testid="balance">
       <thead>
         <tr>
-          <th>level</th><th>body</th><th>before</th><th>after</th><th>change</th><th>ease</th><th>wanted</th>
-          <th className="words">ease: o before, ● after, | wanted, ▏ least</th><th className="words">verdict</th>
+          <th>level</th>
+          <th>body</th>
+          <th>before</th>
+          <th>after</th>
+          <th>change</th>
+          <th>ease</th>
+          <th>wanted</th>
+          <th className="words">ease: o before, ● after, | wanted, ▏ least</th>
+          <th className="words">verdict</th>
         </tr>
       </thead>
       <tbody>
         {levels.map((row) => (
           <tr key={row.level + (row.leg ?? "")} data-level={row.level}>
-            <td>{row.level.replace("_", " ")}{row.leg ? `, ${row.leg}` : ""}</td>
+            <td>
+              {row.level.replace("_", " ")}
+              {row.leg ? `, ${row.leg}` : ""}
+            </td>
             <td className="num">{row.shown.body}</td>
             <td className="num">{row.shown.before}</td>
-            <td className="num"><strong>{row.shown.after}</strong></td>
+            <td className="num">
+              <strong>{row.shown.after}</strong>
+            </td>
             <td className="num">{row.shown.change}</td>
-            <td className="num"><strong>{row.shown.ease}</strong></td>
+            <td className="num">
+              <strong>{row.shown.ease}</strong>
+            </td>
             <td className="num">{row.shown.wanted}</td>
             <td className="words">
               {row.ease_after != null && row.ease_before != null && (
                 <svg width="240" height="18" aria-hidden="true">
                   <line x1="12" x2="228" y1="9" y2="9" stroke="#cdc0a6" />
-                  {row.floor != null && <line x1={x(row.floor)} x2={x(row.floor)} y1="2" y2="16" stroke="#a5371f" strokeWidth="2" />}
-                  {row.wanted != null && <line x1={x(row.wanted)} x2={x(row.wanted)} y1="3" y2="15" stroke="#245a82" strokeWidth="2" />}
-                  <line x1={x(row.ease_before)} x2={x(row.ease_after)} y1="9" y2="9" stroke="#272420" strokeWidth="1.5" />
+                  {row.floor != null && (
+                    <line
+                      x1={x(row.floor)}
+                      x2={x(row.floor)}
+                      y1="2"
+                      y2="16"
+                      stroke="#a5371f"
+                      strokeWidth="2"
+                    />
+                  )}
+                  {row.wanted != null && (
+                    <line
+                      x1={x(row.wanted)}
+                      x2={x(row.wanted)}
+                      y1="3"
+                      y2="15"
+                      stroke="#245a82"
+                      strokeWidth="2"
+                    />
+                  )}
+                  <line
+                    x1={x(row.ease_before)}
+                    x2={x(row.ease_after)}
+                    y1="9"
+                    y2="9"
+                    stroke="#272420"
+                    strokeWidth="1.5"
+                  />
                   <circle cx={x(row.ease_before)} cy="9" r="4" fill="#fbf8f1" stroke="#272420" />
-                  <circle cx={x(row.ease_after)} cy="9" r="5" fill={row.verdict === "strains" ? "#a5371f" : "#272420"} />
+                  <circle
+                    cx={x(row.ease_after)}
+                    cy="9"
+                    r="5"
+                    fill={row.verdict === "strains" ? "#a5371f" : "#272420"}
+                  />
                 </svg>
               )}
             </td>
-            <td className={`words verdict ${row.verdict ?? ""}`}>{row.cannot ?? (row.verdict ? words[row.verdict] : row.body == null && row.level !== "hem" ? "measure the body" : "")}</td>
+            <td className={`words verdict ${row.verdict ?? ""}`}>
+              {row.cannot ??
+                (row.verdict
+                  ? words[row.verdict]
+                  : row.body == null && row.level !== "hem"
+                    ? "measure the body"
+                    : "")}
+            </td>
           </tr>
         ))}
       </tbody>

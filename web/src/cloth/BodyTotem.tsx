@@ -11,14 +11,41 @@ const rings: { name: MeasureName; label: string; y: number; share: number; leg?:
 ];
 
 /** The girths taken, as tapes round a standing figure drawn from them. */
-export function BodyTotem({ measures, shown }: { measures: Partial<Record<string, number>>; shown: Record<string, string> }) {
-  const usual: Record<string, number> = { waist: 780, high_hip: 920, hip: 1000, thigh: 570, knee: 380, calf: 365 };
-  const width = (ring: (typeof rings)[number]) => (measures[ring.name] ?? usual[ring.name] ?? 400) * ring.share;
+export function BodyTotem({
+  measures,
+  shown,
+}: {
+  measures: Partial<Record<string, number>>;
+  shown: Record<string, string>;
+}) {
+  const usual: Record<string, number> = {
+    waist: 780,
+    high_hip: 920,
+    hip: 1000,
+    thigh: 570,
+    knee: 380,
+    calf: 365,
+  };
+  const width = (ring: (typeof rings)[number]) =>
+    (measures[ring.name] ?? usual[ring.name] ?? 400) * ring.share;
   const thigh = width({ name: "thigh", label: "", y: 0, share: 0.29 });
   const axis = 5 + thigh / 2;
   const side = (ring: (typeof rings)[number]) => (ring.leg ? axis + width(ring) / 2 : width(ring) / 2);
-  const outer: [number, number][] = [[side(rings[0]!) * 0.97, 10], ...rings.map((ring): [number, number] => [side(ring), ring.y]), [axis + 36, 890], [axis + 52, 945], [axis + 58, 960]];
-  const inner: [number, number][] = [[4, 300], ...rings.filter((ring) => ring.leg).map((ring): [number, number] => [Math.max(axis - width(ring) / 2, 3), ring.y]), [axis - 36, 890], [axis - 40, 960]];
+  const outer: [number, number][] = [
+    [side(rings[0]!) * 0.97, 10],
+    ...rings.map((ring): [number, number] => [side(ring), ring.y]),
+    [axis + 36, 890],
+    [axis + 52, 945],
+    [axis + 58, 960],
+  ];
+  const inner: [number, number][] = [
+    [4, 300],
+    ...rings
+      .filter((ring) => ring.leg)
+      .map((ring): [number, number] => [Math.max(axis - width(ring) / 2, 3), ring.y]),
+    [axis - 36, 890],
+    [axis - 40, 960],
+  ];
   const smooth = (points: [number, number][], sign: number) =>
     points.map(([x, y], i) => {
       const before = points[i - 1];
@@ -26,18 +53,40 @@ export function BodyTotem({ measures, shown }: { measures: Partial<Record<string
       const middle = (before[1] + y) / 2;
       return `C${sign * before[0]} ${middle} ${sign * x} ${middle} ${sign * x} ${y}`;
     });
-  const leg = (sign: number) => `M${smooth(outer, sign).join(" ")} L${smooth([...inner].reverse(), sign).join(" ")} L0 296 L0 10Z`;
+  const leg = (sign: number) =>
+    `M${smooth(outer, sign).join(" ")} L${smooth([...inner].reverse(), sign).join(" ")} L0 296 L0 10Z`;
   return (
-    <svg viewBox="-270 -10 560 990" width="100%" role="img" aria-label="The girths taken, on a standing figure">
-      {[1, -1].map((sign) => <path key={sign} d={leg(sign)} fill="#ead9c2" stroke="#8a7a60" strokeWidth="2" />)}
+    <svg
+      viewBox="-215 -10 590 990"
+      width="100%"
+      role="img"
+      aria-label="The girths taken, on a standing figure"
+    >
+      {[1, -1].map((sign) => (
+        <path key={sign} d={leg(sign)} fill="#ead9c2" stroke="#8a7a60" strokeWidth="2" />
+      ))}
       {rings.map((ring) => {
         const known = measures[ring.name] !== undefined;
         const half = width(ring) / 2;
         const middle = ring.leg ? axis : 0;
         return (
           <g key={ring.name}>
-            <path d={`M${middle - half} ${ring.y}Q${middle} ${ring.y + 26} ${middle + half} ${ring.y}`} fill="none" stroke={known ? "#d9a41c" : "#8a7a60"} strokeWidth={known ? 9 : 2} strokeDasharray={known ? undefined : "6 7"} />
-            <text x={middle + half + 12} y={ring.y + 8} fontSize="25" fill={known ? "#272420" : "#5d564b"} fontWeight={known ? 600 : 400}>{known ? `${ring.label} ${shown[ring.name] ?? ""}` : `${ring.label}?`}</text>
+            <path
+              d={`M${middle - half} ${ring.y}Q${middle} ${ring.y + 26} ${middle + half} ${ring.y}`}
+              fill="none"
+              stroke={known ? "#d9a41c" : "#8a7a60"}
+              strokeWidth={known ? 9 : 2}
+              strokeDasharray={known ? undefined : "6 7"}
+            />
+            <text
+              x={middle + half + 12}
+              y={ring.y + 8}
+              fontSize="25"
+              fill={known ? "#272420" : "#5d564b"}
+              fontWeight={known ? 600 : 400}
+            >
+              {known ? `${ring.label} ${shown[ring.name] ?? ""}` : `${ring.label}?`}
+            </text>
           </g>
         );
       })}

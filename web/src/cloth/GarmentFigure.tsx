@@ -20,19 +20,41 @@ export function GarmentFigure(props: {
   onPick: (seam: SeamName, side: Side) => void;
 }) {
   const { figure, body, view } = props;
-  const half = Math.max(figure.half_width, body?.half_width ?? 0) + 46;
+  const half = Math.max(figure.half_width, body?.half_width ?? 0) + 92;
   const top = Math.max(figure.top, body?.top ?? 0) + 30;
   const bottom = Math.min(figure.bottom, body?.bottom ?? 0) - 24;
   const hidden: SeamName = view === "front" ? "centre_back" : "centre_front";
   return (
     <figure style={{ margin: 0 }}>
-      <svg viewBox={`${-half} ${-top} ${2 * half} ${top - bottom}`} className="garment-figure" role="group" aria-label={`The garment from the ${view}`}>
+      <svg
+        viewBox={`${-half} ${-top} ${2 * half} ${top - bottom}`}
+        className="garment-figure"
+        role="group"
+        aria-label={`The garment from the ${view}`}
+      >
         {body && <path d={pathOf(body.outline, true)} fill="#ead9c2" stroke="#8a7a60" strokeWidth="2.5" />}
-        <path d={pathOf(figure.outline, true)} fill="#245a82" fillOpacity=".13" stroke="#272420" strokeWidth="3" strokeLinejoin="round" />
+        <path
+          d={pathOf(figure.outline, true)}
+          fill="#245a82"
+          fillOpacity=".13"
+          stroke="#272420"
+          strokeWidth="3"
+          strokeLinejoin="round"
+        />
         {props.levels.map((level) => (
           <g key={level.level}>
-            <line x1={-half} x2={half} y1={-level.height} y2={-level.height} stroke="#8a7a60" strokeWidth="1.2" strokeDasharray="3 7" />
-            <text x={-half + 3} y={-level.height - 5} fontSize="19" fill="#5d564b">{level.level.replace("_", " ")}</text>
+            <line
+              x1={-half}
+              x2={half}
+              y1={-level.height}
+              y2={-level.height}
+              stroke="#8a7a60"
+              strokeWidth="1.2"
+              strokeDasharray="3 7"
+            />
+            <text x={-half + 3} y={-level.height - 5} fontSize="19" fill="#5d564b" className="level-name">
+              {level.level.replace("_", " ")}
+            </text>
           </g>
         ))}
         {figure.seams
@@ -42,7 +64,14 @@ export function GarmentFigure(props: {
             const pinnable = each.seam !== "centre_front";
             return (
               <g key={each.seam + each.side}>
-                <path d={pathOf(each.points)} fill="none" stroke={chosen ? "#a5371f" : "#272420"} strokeWidth={chosen ? 8 : 3} strokeDasharray={chosen ? undefined : "11 8"} strokeLinecap="round" />
+                <path
+                  d={pathOf(each.points)}
+                  fill="none"
+                  stroke={chosen ? "#a5371f" : "#272420"}
+                  strokeWidth={chosen ? 8 : 3}
+                  strokeDasharray={chosen ? undefined : "11 8"}
+                  strokeLinecap="round"
+                />
                 {pinnable && (
                   <path
                     d={pathOf(each.points)}
@@ -57,12 +86,28 @@ export function GarmentFigure(props: {
             );
           })}
         {props.pins.map((pin) => {
-          const course = figure.seams.find((each) => each.seam === pin.seam && each.side === pin.side && each.seam !== hidden);
+          const course = figure.seams.find(
+            (each) => each.seam === pin.seam && each.side === pin.side && each.seam !== hidden,
+          );
           const at = course && along(course.points, pin.share);
-          return at && <circle key={pin.id} cx={at[0]} cy={-at[1]} r="11" fill="#d9a41c" stroke="#6d4e00" strokeWidth="2" />;
+          return (
+            at && (
+              <circle
+                key={pin.id}
+                cx={at[0]}
+                cy={-at[1]}
+                r="11"
+                fill="#d9a41c"
+                stroke="#6d4e00"
+                strokeWidth="2"
+              />
+            )
+          );
         })}
       </svg>
-      <figcaption className="soft" style={{ textAlign: "center" }}>{view === "front" ? "front, as in the mirror" : "back"}: L is the wearer's left</figcaption>
+      <figcaption className="soft" style={{ textAlign: "center" }}>
+        {view === "front" ? "front, as in the mirror" : "back"}: L is the wearer's left
+      </figcaption>
     </figure>
   );
 }

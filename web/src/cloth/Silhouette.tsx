@@ -14,12 +14,30 @@ export function Silhouette({ figure, height, scale }: { figure: Figure; height?:
   const box = { w: 2 * half + 2 * pad, h: top - bottom + 2 * pad };
   const px = scale ?? (height ?? 100) / box.h;
   return (
-    <svg width={box.w * px} height={box.h * px} viewBox={`${-half - pad} ${-top - pad} ${box.w} ${box.h}`} aria-hidden="true">
-      <path d={pathOf(figure.outline, true)} fill="#d9cdb4" stroke="#272420" strokeWidth={1.4 / px} strokeLinejoin="round" />
+    <svg
+      width={box.w * px}
+      height={box.h * px}
+      viewBox={`${-half - pad} ${-top - pad} ${box.w} ${box.h}`}
+      aria-hidden="true"
+    >
+      <path
+        d={pathOf(figure.outline, true)}
+        fill="#d9cdb4"
+        stroke="#272420"
+        strokeWidth={1.4 / px}
+        strokeLinejoin="round"
+      />
       {figure.seams
         .filter((seam) => seam.seam === "centre_front")
         .map((seam) => (
-          <path key={seam.seam} d={pathOf(seam.points)} fill="none" stroke="#272420" strokeWidth={0.9 / px} strokeDasharray={`${3 / px} ${2.5 / px}`} />
+          <path
+            key={seam.seam}
+            d={pathOf(seam.points)}
+            fill="none"
+            stroke="#272420"
+            strokeWidth={0.9 / px}
+            strokeDasharray={`${3 / px} ${2.5 / px}`}
+          />
         ))}
     </svg>
   );

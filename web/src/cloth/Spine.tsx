@@ -3,7 +3,7 @@ import type { Of } from "../api/client";
 type Seam = Of<"SeamSolution">;
 
 const width = 292;
-const height = 560;
+const height = 500;
 /** Half the strip in the middle that carries the tape. */
 const tape = 21;
 const pad = 18;
@@ -12,36 +12,86 @@ const pad = 18;
  * The seam standing up: a tape in the middle, old stitching to both sides of it, left readings
  * sticking out to the left and right readings to the right, and the evened line down both sides.
  */
-export function Spine({ seam }: { seam: Seam }) {
-  const depths = seam.pins.map((pin) => Math.abs(pin.depth)).concat(seam.lines.flatMap((line) => ("spine" in line ? line.spine.map((p) => Math.abs(p[1] ?? 0)) : [])));
+export function Spine({ seam, unit }: { seam: Seam; unit: Of<"Unit"> }) {
+  const depths = seam.pins
+    .map((pin) => Math.abs(pin.depth))
+    .concat(
+      seam.lines.flatMap((line) => ("spine" in line ? line.spine.map((p) => Math.abs(p[1] ?? 0)) : [])),
+    );
   const inside = Math.max(...(seam.allowance ?? [0]));
-  const reach = Math.max(12, ...depths) * 1.2;
-  const across = (width / 2 - tape - 8) / (reach + Math.min(inside, 30));
+  const reach = Math.max(12, ...depths) * 1.05;
+  const across = (width / 2 - tape - 26) / (reach + Math.min(inside, 30));
   const room = Math.min(inside, 30) * across;
   const y = (station: number) => height - pad - (station / seam.length) * (height - 2 * pad);
   const x = (side: 1 | -1, depth: number) => width / 2 + side * (tape + room + depth * across);
   const sides = seam.evening ? ([-1, 1] as const) : ([1] as const);
   const down = seam.datum !== "hem";
-  const ticks = Array.from({ length: Math.floor(seam.length / 50) + 1 }, (_, i) => i * 50);
+  // The tape of the session: centimetres labelled by tens, or inches labelled by twos.
+  const step = unit === "inch" ? { mm: 25.4, every: 2, label: 1 } : { mm: 50, every: 2, label: 5 };
+  const ticks = Array.from({ length: Math.floor(seam.length / step.mm) + 1 }, (_, i) => i);
   return (
-    <svg viewBox={`0 0 ${width} ${height}`} width="100%" role="img" aria-label={`The ${seam.seam.replace("_", " ")} as a spine: left readings to the left, right readings to the right`} data-testid="spine">
+    <svg
+      viewBox={`0 0 ${width} ${height}`}
+      width="100%"
+      role="img"
+      aria-label={`The ${seam.seam.replace("_", " ")} as a spine: left readings to the left, right readings to the right`}
+      data-testid="spine"
+    >
       <rect x={width / 2 - tape} y="4" width={2 * tape} height={height - 8} fill="#f3df9b" stroke="#8a6200" />
-      {ticks.map((mm) => (
-        <g key={mm}>
-          <line x1={width / 2 - tape} x2={width / 2 - tape + (mm % 100 ? 8 : 14)} y1={y(down ? seam.length - mm : mm)} y2={y(down ? seam.length - mm : mm)} stroke="#5c4300" />
-          {mm % 100 === 0 && <text x={width / 2 + 5} y={y(down ? seam.length - mm : mm) + 4} fontSize="11" textAnchor="middle" fill="#4a3600">{mm / 10}</text>}
-        </g>
-      ))}
+      {ticks
+        .map((i) => ({ i, at: y(down ? seam.length - i * step.mm : i * step.mm) }))
+        .map(({ i, at }) => (
+          <g key={i}>
+            <line
+              x1={width / 2 - tape}
+              x2={width / 2 - tape + (i % step.every ? 6 : 12)}
+              y1={at}
+              y2={at}
+              stroke="#5c4300"
+            />
+            {i % step.every === 0 && (
+              <text x={width / 2 + 5} y={at + 4} fontSize="11" textAnchor="middle" fill="#4a3600">
+                {i * step.label}
+              </text>
+            )}
+          </g>
+        ))}
       {sides.map((side) => (
         <g key={side}>
-          {room > 0 && <rect x={Math.min(x(side, 0), x(side, -Math.min(inside, 30)))} y={pad} width={room} height={height - 2 * pad} fill="#cdc0a6" opacity=".4" />}
-          <line x1={x(side, 0)} x2={x(side, 0)} y1={pad} y2={height - pad} stroke="#272420" strokeWidth="1.6" strokeDasharray="6 4" />
+          {room > 0 && (
+            <rect
+              x={Math.min(x(side, 0), x(side, -Math.min(inside, 30)))}
+              y={pad}
+              width={room}
+              height={height - 2 * pad}
+              fill="#cdc0a6"
+              opacity=".4"
+            />
+          )}
+          <line
+            x1={x(side, 0)}
+            x2={x(side, 0)}
+            y1={pad}
+            y2={height - pad}
+            stroke="#272420"
+            strokeWidth="1.6"
+            strokeDasharray="6 4"
+          />
         </g>
       ))}
       {seam.band > 0 && seam.seam !== "inseam" && (
-        <rect x="2" y={y(seam.length)} width={width - 4} height={y(seam.length - seam.band) - y(seam.length)} fill="#272420" opacity=".07" />
+        <rect
+          x="2"
+          y={y(seam.length)}
+          width={width - 4}
+          height={y(seam.length - seam.band) - y(seam.length)}
+          fill="#272420"
+          opacity=".07"
+        />
       )}
-      {seam.lines.map((line) => "spine" in line && <Course key={line.side} line={line} seam={seam} x={x} y={y} />)}
+      {seam.lines.map(
+        (line) => "spine" in line && <Course key={line.side} line={line} seam={seam} x={x} y={y} />,
+      )}
       {seam.pins.map((pin) => {
         const side = pin.side === "left" ? -1 : 1;
         const at = y(pin.station);
@@ -49,26 +99,61 @@ export function Spine({ seam }: { seam: Seam }) {
           <g key={pin.id}>
             <line x1={x(side, 0)} x2={x(side, pin.depth)} y1={at} y2={at} stroke="#6d4e00" strokeWidth="2" />
             <circle cx={x(side, pin.depth)} cy={at} r="4.5" fill="#d9a41c" stroke="#6d4e00" />
-            <text x={x(side, pin.depth) + side * 8} y={at - 5} fontSize="12" fontWeight="600" textAnchor={side < 0 ? "end" : "start"} fill="#272420">{pin.shown[1]}</text>
+            <text
+              x={x(side, pin.depth) + side * 8}
+              y={at - 5}
+              fontSize="12"
+              fontWeight="600"
+              textAnchor={side < 0 ? "end" : "start"}
+              fill="#272420"
+            >
+              {pin.shown[1]}
+            </text>
           </g>
         );
       })}
-      <text x="4" y="13" fontSize="12" fill="#5d564b">{seam.evening ? "left" : ""}</text>
-      <text x={width - 4} y="13" fontSize="12" textAnchor="end" fill="#5d564b">{seam.evening ? "right" : "both halves"}</text>
+      <text x="4" y="13" fontSize="12" fill="#5d564b">
+        {seam.evening ? "left" : ""}
+      </text>
+      <text x={width - 4} y="13" fontSize="12" textAnchor="end" fill="#5d564b">
+        {seam.evening ? "right" : "both halves"}
+      </text>
     </svg>
   );
 }
 
-function Course(props: { line: Of<"SideLine">; seam: Seam; x: (side: 1 | -1, depth: number) => number; y: (station: number) => number }) {
+function Course(props: {
+  line: Of<"SideLine">;
+  seam: Seam;
+  x: (side: 1 | -1, depth: number) => number;
+  y: (station: number) => number;
+}) {
   const { line, seam, x, y } = props;
   if (!("spine" in line)) return null;
-  const sides = line.side === "left" ? ([-1] as const) : line.side === "right" ? ([1] as const) : seam.evening ? ([-1, 1] as const) : ([1] as const);
+  const sides =
+    line.side === "left"
+      ? ([-1] as const)
+      : line.side === "right"
+        ? ([1] as const)
+        : seam.evening
+          ? ([-1, 1] as const)
+          : ([1] as const);
   const points = line.spine as [number, number][];
   const course = (side: 1 | -1, off: number) => points.map(([s, d]) => `${x(side, d + off)} ${y(s)}`);
   return sides.map((side) => (
     <g key={side}>
-      <path d={`M${[...course(side, seam.tolerance), ...course(side, -seam.tolerance).reverse()].join("L")}Z`} fill="#a5371f" opacity=".13" />
-      <path d={`M${course(side, 0).join("L")}`} fill="none" stroke="#a5371f" strokeWidth="2.6" strokeLinejoin="round" />
+      <path
+        d={`M${[...course(side, seam.tolerance), ...course(side, -seam.tolerance).reverse()].join("L")}Z`}
+        fill="#a5371f"
+        opacity=".13"
+      />
+      <path
+        d={`M${course(side, 0).join("L")}`}
+        fill="none"
+        stroke="#a5371f"
+        strokeWidth="2.6"
+        strokeLinejoin="round"
+      />
     </g>
   ));
 }

@@ -18,6 +18,8 @@ export function LengthField(props: {
   wrong?: string | undefined;
   onLength: (mm: number | undefined) => void;
   onWrong: (words: string | undefined) => void;
+  /** Told of every reading under way, so that saving can wait for it. */
+  onReading?: (read: Promise<void>) => void;
 }) {
   const id = useId();
   const habits = useQuery(habitsQuery);
@@ -44,9 +46,16 @@ export function LengthField(props: {
       props.onWrong(refusal instanceof Refused ? refusal.message : String(refusal));
     }
   };
+  const take = () => {
+    const read = leave();
+    props.onReading?.(read);
+  };
   return (
     <div className="field">
-      <label htmlFor={id}>{props.label}{props.needed && <span className="soft"> (needed)</span>}</label>
+      <label htmlFor={id}>
+        {props.label}
+        {props.needed && <span className="soft"> (needed)</span>}
+      </label>
       <Input
         id={id}
         name={props.name}
@@ -59,11 +68,21 @@ export function LengthField(props: {
           setTyped(true);
           setText(event.target.value);
         }}
-        onBlur={() => void leave()}
-        onPressEnter={() => void leave()}
+        onBlur={take}
+        onPressEnter={(event) => {
+          // Enter takes the reading; it does not send off a sheet that is still being filled in.
+          event.preventDefault();
+          take();
+        }}
       />
       <span id={`${id}-words`}>
-        {props.wrong ? <span className="wrong-words" role="alert">{props.wrong}</span> : props.hint && <span className="hint">{props.hint}</span>}
+        {props.wrong ? (
+          <span className="wrong-words" role="alert">
+            {props.wrong}
+          </span>
+        ) : (
+          props.hint && <span className="hint">{props.hint}</span>
+        )}
       </span>
     </div>
   );

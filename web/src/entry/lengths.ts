@@ -5,12 +5,21 @@ import { habitsQuery } from "../api/queries";
 type ReadLength = Of<"ReadLength">;
 
 /** Reads what was typed, in any spelling, by field. Refuses with the field and the place. */
-export async function readLengths(habits: Of<"Habits"> | undefined, readings: { field: string; text: string }[]): Promise<ReadLength[]> {
-  return (await answered(client.POST("/api/v1/compute/lengths", { body: { ...(habits ? { habits } : {}), readings } }))).data;
+export async function readLengths(
+  habits: Of<"Habits"> | undefined,
+  readings: { field: string; text: string }[],
+): Promise<ReadLength[]> {
+  return (
+    await answered(
+      client.POST("/api/v1/compute/lengths", { body: { ...(habits ? { habits } : {}), readings } }),
+    )
+  ).data;
 }
 
 /** Kept lengths as they stand on the session's tape, by field. */
-export function useShown(lengths: Record<string, number | undefined> | undefined): Record<string, string> | undefined {
+export function useShown(
+  lengths: Record<string, number | undefined> | undefined,
+): Record<string, string> | undefined {
   const habits = useQuery(habitsQuery);
   const shown = useQuery({
     queryKey: ["shown", habits.data?.data, lengths],

@@ -17,7 +17,11 @@ const kept = (id: string): TypedPin[] => {
  * Readings on their way to the workroom, oldest first. A reading waits here, also across a closed
  * browser, until the workroom has read it; one it refuses comes back with the reason.
  */
-export function useWaiting(id: string, onRead: (read: Read) => void, onRefused: (typed: TypedPin, problem: Problem) => void) {
+export function useWaiting(
+  id: string,
+  onRead: (read: Read) => void,
+  onRefused: (typed: TypedPin, problem: Problem) => void,
+) {
   const [waiting, setWaiting] = useState<TypedPin[]>(() => kept(id));
   const queue = useRef(waiting);
   const busy = useRef(false);

@@ -14,7 +14,13 @@ const Bench = lazy(() => import("../places/bench/Bench"));
 /** What every place of a fitting works with. */
 export type AtWork = { id: string; draft: Draft; job: Of<"Job">; solution: Of<"Solution">; stale: boolean };
 
-const words = { saved: "Saved", saving: "Saving", silent: "Kept here, not saved yet", refused: "Not taken", clash: "Changed elsewhere" };
+const words = {
+  saved: "Saved",
+  saving: "Saving",
+  silent: "Kept here, not saved yet",
+  refused: "Not taken",
+  clash: "Changed elsewhere",
+};
 
 /** One fitting at one of its places. */
 export default function FittingPlace() {
@@ -26,18 +32,34 @@ function At({ id }: { id: string }) {
   const { place } = useParams();
   const draft = useDraft(id);
   const read = useQuery(jobQuery(id));
-  const job = useMemo(() => (read.data && draft.draft ? { ...read.data, fitting: draft.draft.fitting } : undefined), [read.data, draft.draft]);
+  const job = useMemo(
+    () => (read.data && draft.draft ? { ...read.data, fitting: draft.draft.fitting } : undefined),
+    [read.data, draft.draft],
+  );
   const solution = useQuery(solutionQuery(job));
   const { state } = draft.saving;
   useSaved(words[state], state === "silent" || state === "refused" || state === "clash");
   if (!job || !solution.data) {
-    return <p className="page" role="status">{(draft.missing ?? read.error ?? solution.error)?.message ?? "Fetching the fitting."}</p>;
+    return (
+      <p className="page" role="status">
+        {(draft.missing ?? read.error ?? solution.error)?.message ?? "Fetching the fitting."}
+      </p>
+    );
   }
   const at: AtWork = { id, draft, job, solution: solution.data, stale: solution.isPlaceholderData };
   return (
     <>
-      {state === "silent" && <p className="banner" role="alert">The workroom does not answer. What you enter is kept in this browser and goes in as soon as it is back.</p>}
-      {draft.saving.state === "refused" && <p className="banner" role="alert">{draft.saving.refusal.message}</p>}
+      {state === "silent" && (
+        <p className="banner" role="alert">
+          The workroom does not answer. What you enter is kept in this browser and goes in as soon as it is
+          back.
+        </p>
+      )}
+      {draft.saving.state === "refused" && (
+        <p className="banner" role="alert">
+          {draft.saving.refusal.message}
+        </p>
+      )}
       {draft.saving.state === "clash" && <Clash draft={draft} theirs={draft.saving.theirs} />}
       {place === "chalk" ? <Chalk {...at} /> : place === "bench" ? <Bench {...at} /> : <Mirror {...at} />}
     </>

@@ -33,7 +33,8 @@ export const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.strin
  * by their ids, so that two people reading different pins lose none.
  */
 export function merge(base: Fitting, mine: Fitting, theirs: Fitting): Fitting {
-  const pick = <K extends keyof Fitting>(key: K): Fitting[K] => (same(mine[key], base[key]) ? theirs[key] : mine[key]);
+  const pick = <K extends keyof Fitting>(key: K): Fitting[K] =>
+    same(mine[key], base[key]) ? theirs[key] : mine[key];
   return {
     held_on: pick("held_on"),
     intention: pick("intention"),
@@ -43,7 +44,9 @@ export function merge(base: Fitting, mine: Fitting, theirs: Fitting): Fitting {
     accepted: pick("accepted"),
     progress: {
       done: { ...theirs.progress?.done, ...mine.progress?.done },
-      confirmed: [...new Set([...(theirs.progress?.confirmed ?? []), ...(mine.progress?.confirmed ?? [])])].sort(),
+      confirmed: [
+        ...new Set([...(theirs.progress?.confirmed ?? []), ...(mine.progress?.confirmed ?? [])]),
+      ].sort(),
     },
     pins: mergePins(base.pins ?? [], mine.pins ?? [], theirs.pins ?? []),
   };
@@ -60,12 +63,22 @@ function mergePins(base: Pin[], mine: Pin[], theirs: Pin[]): Pin[] {
 }
 
 /** What is done of the work order. */
-export const progressOf = (fitting: Fitting): Of<"Progress"> => ({ done: fitting.progress?.done ?? {}, confirmed: fitting.progress?.confirmed ?? [] });
+export const progressOf = (fitting: Fitting): Of<"Progress"> => ({
+  done: fitting.progress?.done ?? {},
+  confirmed: fitting.progress?.confirmed ?? [],
+});
 
 /** Where two versions of the pins differ, for showing. */
-export function differences(mine: Pin[], theirs: Pin[]): { id: string; mine: Pin | undefined; theirs: Pin | undefined }[] {
+export function differences(
+  mine: Pin[],
+  theirs: Pin[],
+): { id: string; mine: Pin | undefined; theirs: Pin | undefined }[] {
   const ids = [...new Set([...theirs, ...mine].map((pin) => pin.id))];
   return ids
-    .map((id) => ({ id, mine: mine.find((pin) => pin.id === id), theirs: theirs.find((pin) => pin.id === id) }))
+    .map((id) => ({
+      id,
+      mine: mine.find((pin) => pin.id === id),
+      theirs: theirs.find((pin) => pin.id === id),
+    }))
     .filter((pair) => !same(pair.mine, pair.theirs));
 }

@@ -48,7 +48,13 @@ export function useDraft(id: string) {
     const sent = latest.current;
     setSaving((now) => (now.state === "silent" ? now : { state: "saving" }));
     try {
-      const { version } = await answered(client.PUT("/api/v1/fittings/{id}", { params: { path: { id } }, body: sent, ...ifMatch(base.current.version) }));
+      const { version } = await answered(
+        client.PUT("/api/v1/fittings/{id}", {
+          params: { path: { id } },
+          body: sent,
+          ...ifMatch(base.current.version),
+        }),
+      );
       settle({ version, record: sent });
       busy.current = false;
       if (same(latest.current, sent)) setSaving({ state: "saved" });
@@ -61,7 +67,10 @@ export function useDraft(id: string) {
         window.clearTimeout(timer.current);
         timer.current = window.setTimeout(() => void send(), AGAIN_AFTER);
       } else if (refusal.status === 412 && refusal.problem?.version != null) {
-        setSaving({ state: "clash", theirs: { version: refusal.problem.version, record: refusal.problem.current as FittingRecord } });
+        setSaving({
+          state: "clash",
+          theirs: { version: refusal.problem.version, record: refusal.problem.current as FittingRecord },
+        });
       } else {
         // Refused for good: the change goes back, its words stay on screen.
         latest.current = base.current.record;
@@ -106,7 +115,10 @@ export function useDraft(id: string) {
       const mine = latest.current;
       const from = base.current;
       if (!mine || !from) return;
-      const next = whose === "theirs" ? theirs.record : { ...theirs.record, fitting: merge(from.record.fitting, mine.fitting, theirs.record.fitting) };
+      const next =
+        whose === "theirs"
+          ? theirs.record
+          : { ...theirs.record, fitting: merge(from.record.fitting, mine.fitting, theirs.record.fitting) };
       base.current = theirs;
       latest.current = next;
       setDraft(next);

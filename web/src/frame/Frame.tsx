@@ -31,7 +31,9 @@ export function Frame({ email }: { email: string }) {
         </NavLink>
         {fittingId ? <InHand fittingId={fittingId} /> : <Sections />}
         <div className="shelf-end">
-          <span className={`saved ${saved?.bad ? "bad" : ""}`} role="status" data-testid="saved">{saved?.words}</span>
+          <span className={`saved ${saved?.bad ? "bad" : ""}`} role="status" data-testid="saved">
+            {saved?.words}
+          </span>
           <UnitSwitch />
           <Dropdown
             trigger={["click"]}
@@ -51,7 +53,13 @@ export function Frame({ email }: { email: string }) {
         </div>
       </header>
       <main>
-        <Suspense fallback={<p className="page" role="status">Fetching this place.</p>}>
+        <Suspense
+          fallback={
+            <p className="page" role="status">
+              Fetching this place.
+            </p>
+          }
+        >
           <Outlet />
         </Suspense>
       </main>
@@ -63,9 +71,15 @@ export function Frame({ email }: { email: string }) {
 function Sections() {
   return (
     <nav className="row" aria-label="House">
-      <NavLink className="shelf-link" to="/" end>Rail</NavLink>
-      <NavLink className="shelf-link" to="/people">People</NavLink>
-      <NavLink className="shelf-link wide" to="/habits">Habits</NavLink>
+      <NavLink className="shelf-link" to="/" end>
+        Rail
+      </NavLink>
+      <NavLink className="shelf-link" to="/people">
+        People
+      </NavLink>
+      <NavLink className="shelf-link wide" to="/habits">
+        Habits
+      </NavLink>
     </nav>
   );
 }
@@ -77,18 +91,26 @@ function InHand({ fittingId }: { fittingId: string }) {
   if (!hanging) return null;
   return (
     <>
-      <NavLink to={`/garments/${hanging.id}`} className="in-hand" style={{ color: "inherit", textDecoration: "none" }}>
+      <NavLink
+        to={`/garments/${hanging.id}`}
+        className="in-hand"
+        style={{ color: "inherit", textDecoration: "none" }}
+      >
         {hanging.figure && <Silhouette figure={hanging.figure} height={38} />}
         <div>
           <strong>{hanging.record.garment.name}</strong>
-          <span className="soft">{hanging.wearer_name ?? "no wearer yet"}, fitting {fitting.data?.data.number}</span>
+          <span className="soft">
+            {hanging.wearer_name ?? "no wearer yet"}, fitting {fitting.data?.data.number}
+          </span>
         </div>
       </NavLink>
       <nav aria-label="Places">
         <ol className="path">
           {(["mirror", "chalk", "bench"] as const).map((place) => (
             <li key={place}>
-              <NavLink to={`/fittings/${fittingId}/${place}`}>{place[0]?.toUpperCase() + place.slice(1)}</NavLink>
+              <NavLink to={`/fittings/${fittingId}/${place}`}>
+                {place[0]?.toUpperCase() + place.slice(1)}
+              </NavLink>
             </li>
           ))}
         </ol>

@@ -42,12 +42,16 @@ export function KeysHelp({ open, place, onClose }: { open: boolean; place: strin
     <Modal open={open} onCancel={onClose} footer={null} title="Keys">
       <table className="tape">
         <tbody>
-          {[...(keys[place] ?? []), ["?", "these keys"], ["Tab", "the next thing that can be used"]].map(([key, what]) => (
-            <tr key={key}>
-              <td><span className="key">{key}</span></td>
-              <td className="words">{what}</td>
-            </tr>
-          ))}
+          {[...(keys[place] ?? []), ["?", "these keys"], ["Tab", "the next thing that can be used"]].map(
+            ([key, what]) => (
+              <tr key={key}>
+                <td>
+                  <span className="key">{key}</span>
+                </td>
+                <td className="words">{what}</td>
+              </tr>
+            ),
+          )}
         </tbody>
       </table>
     </Modal>

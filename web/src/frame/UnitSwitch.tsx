@@ -25,7 +25,9 @@ export function UnitSwitch() {
     onSuccess: () => queries.invalidateQueries(),
   });
   const now = habits.data?.data.scale;
-  const chosen = scales.find((each) => each.scale.unit === now?.unit && each.scale.rounding === now?.rounding);
+  const chosen = scales.find(
+    (each) => each.scale.unit === now?.unit && each.scale.rounding === now?.rounding,
+  );
   return (
     <Select
       aria-label="Unit on the tape"

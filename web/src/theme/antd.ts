@@ -14,6 +14,7 @@ export const theme: ThemeConfig = {
     colorTextPlaceholder: "#766d5f",
     colorBgBase: tokens.clothRaised,
     colorBgLayout: tokens.cloth,
+    colorBgContainer: "#fffdf8",
     colorBorder: "#988b73",
     colorBorderSecondary: tokens.seam,
     fontFamily: tokens.text,

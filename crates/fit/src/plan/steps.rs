@@ -391,6 +391,8 @@ impl Builder<'_> {
             key: format!("{step}/{}", kind.key()),
             words: words.to_owned(),
             value,
+            asks: matches!(kind, ConditionKind::AllowanceIncluded | ConditionKind::LiningOut)
+                || (kind == ConditionKind::SidesEqual && line.kept_difference.is_positive()),
             state,
         };
         let done = |is_done| if is_done { ConditionState::Met } else { ConditionState::Unmet };

@@ -59,6 +59,8 @@ pub struct Condition {
     pub words: String,
     /// What is known of it now.
     pub value: String,
+    /// True when only the person at the bench can say, so that a confirmation is asked for.
+    pub asks: bool,
     /// How it stands.
     pub state: ConditionState,
 }

@@ -1,10 +1,11 @@
-import { Button, Checkbox } from "antd";
+import { Button } from "antd";
 import { useCallback, useEffect, useState } from "react";
 import type { Of } from "../../api/client";
 import { progressOf } from "../../fitting/draft";
 import type { AtWork } from "../../fitting/FittingPlace";
 import { UndoButton } from "../../fitting/UndoButton";
 import { isTyping } from "../../frame/KeysHelp";
+import { StopPanel } from "./StopPanel";
 import { clock, useTimer } from "./useTimer";
 
 type Step = Of<"Step">;
@@ -31,7 +32,13 @@ export default function Bench({ id, draft, solution }: AtWork) {
     if (!step) return;
     draft.change((now) => {
       const { done, confirmed } = progressOf(now);
-      return { ...now, progress: { confirmed, done: Object.fromEntries(Object.entries(done).filter(([key]) => key !== step.key)) } };
+      return {
+        ...now,
+        progress: {
+          confirmed,
+          done: Object.fromEntries(Object.entries(done).filter(([key]) => key !== step.key)),
+        },
+      };
     });
   };
   const confirm = (key: string, yes: boolean) =>
@@ -58,18 +65,39 @@ export default function Bench({ id, draft, solution }: AtWork) {
   }, [step, steps, tick, timer]);
 
   if (!step) {
-    return <div className="page stack"><h1>No work order yet</h1><p>It is made from the lines. Read pins at the Mirror, and settle every line at the Chalk table.</p></div>;
+    return (
+      <div className="page stack">
+        <h1>No work order yet</h1>
+        <p>It is made from the lines. Read pins at the Mirror, and settle every line at the Chalk table.</p>
+      </div>
+    );
   }
   const left = solution.plan.minutes_left;
   return (
     <div className="page bench">
       <nav aria-label="Work order">
-        <div className="row spread" style={{ marginBottom: 8 }}><h2>Work order</h2><span className="soft num">{left.p50 > 0 ? `${Math.round(left.p20)}–${Math.round(left.p80)} min left` : "all done"}</span></div>
+        <div className="row spread" style={{ marginBottom: 8 }}>
+          <h2>Work order</h2>
+          <span className="soft num">
+            {left.p50 > 0 ? `${Math.round(left.p20)}–${Math.round(left.p80)} min left` : "all done"}
+          </span>
+        </div>
         <ol className="order">
           {steps.map((each) => (
-            <li key={each.key} className={`${each.done ? "done" : ""} ${each.stop ? "stop" : ""}`} data-testid="step">
-              <button type="button" aria-current={each === step ? "step" : undefined} onClick={() => setLooking(each.key)}>
-                <span>{each.title}{each.stop ? <span className="visually-hidden"> (a stop stands before it)</span> : null}</span>
+            <li
+              key={each.key}
+              className={`${each.done ? "done" : ""} ${each.stop ? "stop" : ""}`}
+              data-testid="step"
+            >
+              <button
+                type="button"
+                aria-current={each === step ? "step" : undefined}
+                onClick={() => setLooking(each.key)}
+              >
+                <span>
+                  {each.title}
+                  {each.stop ? <span className="visually-hidden"> (a stop stands before it)</span> : null}
+                </span>
                 <span className="num">{each.done ? "✓" : Math.round(each.minutes.p50)}</span>
               </button>
             </li>
@@ -78,23 +106,57 @@ export default function Bench({ id, draft, solution }: AtWork) {
       </nav>
       <article className="step stack" style={{ gap: 18 }} aria-label="The step in hand">
         <div className="row spread">
-          <span className="soft">{step.bench === "body" ? "on the body" : `at the ${step.bench === "wash" ? "tub" : step.bench}`}, {Math.round(step.minutes.p20)}–{Math.round(step.minutes.p80)} min{step.passive_hours > 0 ? `, then ${step.passive_hours} hours by itself` : ""}</span>
+          <span className="soft">
+            {step.bench === "body" ? "on the body" : `at the ${step.bench === "wash" ? "tub" : step.bench}`},{" "}
+            {Math.round(step.minutes.p20)}–{Math.round(step.minutes.p80)} min
+            {step.passive_hours > 0 ? `, then ${step.passive_hours} hours by itself` : ""}
+          </span>
           <UndoButton draft={draft} />
         </div>
         <h1>{step.title}</h1>
-        <ul className="how">{step.how.map((words) => <li key={words}>{words}</li>)}</ul>
-        {step.tools.length > 0 && <p><strong>At hand:</strong> {step.tools.join(", ")}</p>}
-        {step.cautions.map((words) => <p key={words} className="caution">{words}</p>)}
+        <ul className="how">
+          {step.how.map((words) => (
+            <li key={words}>{words}</li>
+          ))}
+        </ul>
+        {step.tools.length > 0 && (
+          <p>
+            <strong>At hand:</strong> {step.tools.join(", ")}
+          </p>
+        )}
+        {step.cautions.map((words) => (
+          <p key={words} className="caution">
+            {words}
+          </p>
+        ))}
         {step.stop && <StopPanel stop={step.stop} done={step.done} onConfirm={confirm} />}
         <div className="row" style={{ gap: 18 }}>
           {step.done ? (
-            <Button size="large" onClick={untick}>It is not done after all</Button>
+            <Button size="large" onClick={untick}>
+              It is not done after all
+            </Button>
           ) : (
-            <Button type="primary" size="large" disabled={open !== null} onClick={tick} data-testid="tick">Done: next step <span className="key" style={{ marginLeft: 8, color: "var(--ink)" }}>Space</span></Button>
+            <Button type="primary" size="large" disabled={open !== null} onClick={tick} data-testid="tick">
+              Done: next step{" "}
+              <span className="key" style={{ marginLeft: 8, color: "var(--ink)" }}>
+                Space
+              </span>
+            </Button>
           )}
-          {!step.done && <><span className="timer" role="timer">{clock(timer.seconds)}</span><Button onClick={timer.toggle}>{timer.running ? "Stop the timer" : "Start the timer"}</Button></>}
+          {!step.done && (
+            <>
+              <span className="timer" role="timer">
+                {clock(timer.seconds)}
+              </span>
+              <Button onClick={timer.toggle}>{timer.running ? "Stop the timer" : "Start the timer"}</Button>
+            </>
+          )}
         </div>
-        {open && !step.done && <p className="wrong-words" role="status">{open}</p>}
+        {open && !step.done && (
+          <p className="wrong-words" role="status">
+            {open}
+          </p>
+        )}
       </article>
     </div>
   );
@@ -106,28 +168,4 @@ function blocked(step: Step, steps: Step[]): string | null {
   if (before) return `First: ${before.title}.`;
   const open = step.stop?.conditions.find((condition) => condition.state !== "met");
   return open ? `Not settled yet: ${open.words}` : null;
-}
-
-function StopPanel({ stop, done, onConfirm }: { stop: Of<"Stop">; done: boolean; onConfirm: (key: string, yes: boolean) => void }) {
-  const mark = { met: "✓", ask: "?", unmet: "!" };
-  return (
-    <section className="stop-panel" aria-label="Stop" data-testid="stop">
-      <h2>Stop: all of this must be true first</h2>
-      <p className="soft">{stop.because}</p>
-      <ul className="conditions">
-        {stop.conditions.map((condition) => {
-          const asked = condition.value.includes("confirm");
-          return (
-            <li key={condition.key}>
-              <span className={`knot ${condition.state}`} aria-label={condition.state === "met" ? "settled" : "open"} role="img">{mark[condition.state]}</span>
-              <span>{condition.words}<br /><span className="soft">{condition.value}</span></span>
-              {(condition.state === "ask" || asked || condition.kind === "lining_out") && (
-                <Checkbox disabled={done} checked={condition.state === "met"} onChange={(event) => onConfirm(condition.key, event.target.checked)}>I looked: yes</Checkbox>
-              )}
-            </li>
-          );
-        })}
-      </ul>
-    </section>
-  );
 }

@@ -44,20 +44,40 @@ export default function Chalk({ id, draft, job, solution }: AtWork) {
           <h1 style={{ marginRight: 8 }}>{name[0]?.toUpperCase() + name.slice(1)}</h1>
           <div className="seam-tabs" role="group" aria-label="Pinned seams">
             {seams.map((each, i) => (
-              <button key={each.seam} type="button" className="seam-key" style={{ minHeight: 36, padding: "4px 12px" }} aria-pressed={each === seam} onClick={() => setChosen(each.seam)}>
-                <span className="key" aria-hidden="true">{i + 1}</span> {each.seam.replace("_", " ")}{isRefused(each) ? " !" : ""}
+              <button
+                key={each.seam}
+                type="button"
+                className="seam-key"
+                style={{ minHeight: 36, padding: "4px 12px" }}
+                aria-pressed={each === seam}
+                onClick={() => setChosen(each.seam)}
+              >
+                <span className="key" aria-hidden="true">
+                  {i + 1}
+                </span>{" "}
+                {each.seam.replace("_", " ")}
+                {isRefused(each) ? " !" : ""}
               </button>
             ))}
           </div>
         </div>
-        <div className="row"><UndoButton draft={draft} /><SheetLinks id={id} /></div>
+        <div className="row" style={{ flexWrap: "nowrap" }}>
+          <UndoButton draft={draft} />
+          <SheetLinks id={id} />
+        </div>
       </div>
       <div className="chalk">
         <Readings seam={seam} job={job} draft={draft} />
-        <div><Spine seam={seam} /></div>
+        <div>
+          <Spine seam={seam} unit={job.habits?.scale.unit ?? "mm"} />
+        </div>
         <div className="stack">
           {seam.lines.map((line) =>
-            "table" in line ? <ChalkTable key={line.side} line={line} seam={seam} /> : <Refusal key={line.side} line={line} seam={seam} draft={draft} />,
+            "table" in line ? (
+              <ChalkTable key={line.side} line={line} seam={seam} />
+            ) : (
+              <Refusal key={line.side} line={line} seam={seam} draft={draft} />
+            ),
           )}
         </div>
         <div>{solution.drawing && <Panels drawing={solution.drawing} seam={seam.seam} />}</div>
@@ -76,7 +96,11 @@ const isRefused = (seam: Seam) => seam.lines.some((line) => line.outcome === "re
 function Minds({ warnings }: { warnings: Of<"Warning">[] }) {
   return (
     <ul className="minds" data-testid="warnings">
-      {warnings.map((warning) => <li key={warning.code + warning.about} className={warning.weight}>{warning.message}</li>)}
+      {warnings.map((warning) => (
+        <li key={warning.code + warning.about} className={warning.weight}>
+          {warning.message}
+        </li>
+      ))}
     </ul>
   );
 }

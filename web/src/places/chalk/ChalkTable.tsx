@@ -2,8 +2,22 @@ import type { Of } from "../../api/client";
 
 type Line = Extract<Of<"SideLine">, { outcome: "drawn" }>;
 
-const datumWords: Record<Of<"Datum">, string> = { hem: "the hem", band_top: "the top of the band", band_bottom: "the bottom of the band", crotch: "the crotch" };
-const markWords: Record<Of<"ChalkMark">, string> = { start: "start", end: "end", pin: "pin", deepest: "deepest", band: "band", step: "" };
+const datumWords: Record<Of<"Datum">, string> = {
+  hem: "the hem",
+  band_top: "the top of the band",
+  band_bottom: "the bottom of the band",
+  crotch: "the crotch",
+};
+const markWords: Record<Of<"ChalkMark">, string> = {
+  start: "start",
+  end: "end",
+  pin: "pin",
+  deepest: "deepest",
+  band: "band",
+  step: "",
+};
+
+const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** The line as marks for chalk and tape. */
 export function ChalkTable({ line, seam }: { line: Line; seam: Of<"SeamSolution"> }) {
@@ -11,20 +25,49 @@ export function ChalkTable({ line, seam }: { line: Line; seam: Of<"SeamSolution"
   const [one, other] = seam.evening ? ["front", "back"] : ["left", "right"];
   return (
     <section aria-label="Chalk table" data-testid={`chalk-table-${line.side}`}>
-      <h2>{seam.evening ? (line.side === "centre" ? "Both sides" : line.side) : "Both halves"}: chalk table</h2>
+      <h2>
+        {seam.evening ? (line.side === "centre" ? "Both sides" : line.side) : "Both halves"}: chalk table
+      </h2>
       <p className="soft" style={{ fontSize: 14, lineHeight: 1.35 }}>
-        From {datumWords[line.table.datum]}. {line.lower.words}; {line.upper.words}. Steepest 1 in {Math.round(1 / Math.max(line.character.steepest_slope, 0.001))}
-        {line.character.tightest_radius ? `, bends no tighter than ${Math.round(line.character.tightest_radius)} mm.` : ", straight."}
+        From {datumWords[line.table.datum]}. {capital(line.lower.words)}; {line.upper.words}. Steepest 1 in{" "}
+        {Math.round(1 / Math.max(line.character.steepest_slope, 0.001))}
+        {line.character.tightest_radius
+          ? `, bends no tighter than ${Math.round(line.character.tightest_radius)} mm.`
+          : ", straight."}
       </p>
       <table className="tape">
-        <thead><tr><th>station</th><th>depth</th>{edges && <><th>{one} edge</th><th>{other} edge</th></>}<th className="words" /></tr></thead>
+        <thead>
+          <tr>
+            <th>station</th>
+            <th>depth</th>
+            {edges && (
+              <>
+                <th>{one} edge</th>
+                <th>{other} edge</th>
+              </>
+            )}
+            <th className="words" />
+          </tr>
+        </thead>
         <tbody>
           {line.table.rows.map((row) => (
             <tr key={row.station} className={row.marks.includes("pin") ? "pin-row" : ""}>
               <td className="num">{row.shown.station}</td>
-              <td className="num"><strong>{row.shown.depth}</strong></td>
-              {edges && <><td className="num">{row.shown.edge_front}</td><td className="num">{row.shown.edge_back}</td></>}
-              <td className="words soft">{row.marks.map((mark) => markWords[mark]).filter(Boolean).join(", ")}</td>
+              <td className="num">
+                <strong>{row.shown.depth}</strong>
+              </td>
+              {edges && (
+                <>
+                  <td className="num">{row.shown.edge_front}</td>
+                  <td className="num">{row.shown.edge_back}</td>
+                </>
+              )}
+              <td className="words soft">
+                {row.marks
+                  .map((mark) => markWords[mark])
+                  .filter(Boolean)
+                  .join(", ")}
+              </td>
             </tr>
           ))}
         </tbody>

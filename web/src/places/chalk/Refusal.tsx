@@ -8,17 +8,33 @@ type Line = Extract<Of<"SideLine">, { outcome: "refused" }>;
 export function Refusal({ line, seam, draft }: { line: Line; seam: Of<"SeamSolution">; draft: Draft }) {
   const moveEnd = () =>
     draft.change((now) => {
-      const wish = (end: Of<"LineEnd">) => (end.end === "taper" ? { end: "taper" as const, at: end.at } : end.end === "hold" ? { end: "hold" as const, height: seam.length - end.from } : { end: "run_off" as const });
+      const wish = (end: Of<"LineEnd">) =>
+        end.end === "taper"
+          ? { end: "taper" as const, at: end.at }
+          : end.end === "hold"
+            ? { end: "hold" as const, height: seam.length - end.from }
+            : { end: "run_off" as const };
       const ends = line.longer;
       if (!ends) return now;
-      return { ...now, ends: [...(now.ends ?? []).filter((each) => each.seam !== seam.seam), { seam: seam.seam, lower: wish(ends.lower), upper: wish(ends.upper) }] };
+      return {
+        ...now,
+        ends: [
+          ...(now.ends ?? []).filter((each) => each.seam !== seam.seam),
+          { seam: seam.seam, lower: wish(ends.lower), upper: wish(ends.upper) },
+        ],
+      };
     });
   const acceptDepths = () =>
     draft.change((now) => ({
       ...now,
       accepted: [
         ...(now.accepted ?? []).filter((each) => each.seam !== seam.seam || each.side !== line.side),
-        ...(line.shallower ?? []).map((depth) => ({ seam: seam.seam, side: line.side, station: depth.station, depth: depth.works })),
+        ...(line.shallower ?? []).map((depth) => ({
+          seam: seam.seam,
+          side: line.side,
+          station: depth.station,
+          depth: depth.works,
+        })),
       ],
     }));
   return (
@@ -26,8 +42,14 @@ export function Refusal({ line, seam, draft }: { line: Line; seam: Of<"SeamSolut
       <h2>This line cannot be drawn</h2>
       <p>{line.message}</p>
       <div className="row">
-        {line.longer && <Button type="primary" onClick={moveEnd}>Let it fade further</Button>}
-        {line.shallower && line.shallower.length > 0 && <Button onClick={acceptDepths}>Accept the shallower depth</Button>}
+        {line.longer && (
+          <Button type="primary" onClick={moveEnd}>
+            Let it fade further
+          </Button>
+        )}
+        {line.shallower && line.shallower.length > 0 && (
+          <Button onClick={acceptDepths}>Accept the shallower depth</Button>
+        )}
       </div>
     </section>
   );

@@ -17,7 +17,12 @@ export function SheetLinks({ id }: { id: string }) {
           { key: "pins", label: <a href={at("pins.csv")}>Pins as CSV</a> },
         ],
       }}
-      buttonsRender={([print]) => [print, <Button key="more" type="primary" aria-label="Other files">▾</Button>]}
+      buttonsRender={([print]) => [
+        print,
+        <Button key="more" type="primary" aria-label="Other files">
+          ▾
+        </Button>,
+      ]}
     >
       Print the sheet
     </Dropdown.Button>

@@ -35,7 +35,10 @@ export default function Door({ demo }: { demo: boolean }) {
   return (
     <main className="door">
       <div className="door-words stack" style={{ gap: 18 }}>
-        <div className="row"><img src="/mark.svg" width="40" height="40" alt="" /><span style={{ font: "620 26px/1 var(--heading)" }}>Vemble</span></div>
+        <div className="row">
+          <img src="/mark.svg" width="40" height="40" alt="" />
+          <span style={{ font: "620 26px/1 var(--heading)" }}>Vemble</span>
+        </div>
         <h1>You pin and look. It does the sums and draws the line.</h1>
         <p style={{ fontSize: 18, maxWidth: "46ch" }}>
           Read the pins as you find them. Vemble evens left and right, draws one smooth line for each seam,
@@ -43,24 +46,67 @@ export default function Door({ demo }: { demo: boolean }) {
         </p>
       </div>
       <form className="door-form stack" onSubmit={submit} noValidate>
-        <Segmented block value={fresh ? "new" : "known"} onChange={(value) => { setFresh(value === "new"); setWrong(null); }}
-          options={[{ value: "known", label: "Sign in" }, { value: "new", label: "New workroom" }]} />
+        <Segmented
+          block
+          value={fresh ? "new" : "known"}
+          onChange={(value) => {
+            setFresh(value === "new");
+            setWrong(null);
+          }}
+          options={[
+            { value: "known", label: "Sign in" },
+            { value: "new", label: "New workroom" },
+          ]}
+        />
         <div className="field">
           <label htmlFor="email">Address</label>
-          <Input id="email" type="email" autoComplete="username" value={email} status={at("email") ? "error" : ""} onChange={(event) => setEmail(event.target.value)} />
+          <Input
+            id="email"
+            type="email"
+            autoComplete="username"
+            value={email}
+            status={at("email") ? "error" : ""}
+            onChange={(event) => setEmail(event.target.value)}
+          />
         </div>
         <div className="field">
           <label htmlFor="password">Password</label>
-          <Input.Password id="password" autoComplete={fresh ? "new-password" : "current-password"} value={password} status={at("password") ? "error" : ""} onChange={(event) => setPassword(event.target.value)} />
-          {fresh && <span className="hint">At least 12 characters; a few words are easiest to remember.</span>}
+          <Input.Password
+            id="password"
+            autoComplete={fresh ? "new-password" : "current-password"}
+            value={password}
+            status={at("password") ? "error" : ""}
+            onChange={(event) => setPassword(event.target.value)}
+          />
+          {fresh && (
+            <span className="hint">At least 12 characters; a few words are easiest to remember.</span>
+          )}
         </div>
-        {wrong && <p className="wrong-words" role="alert">{wrong.message}{fresh && wrong.status === 401 ? " If this address already has a workroom, sign in with its own password." : ""}</p>}
-        <Button type="primary" htmlType="submit" size="large" loading={busy}>{fresh ? "Open a new workroom" : "Sign in"}</Button>
+        {wrong && (
+          <p className="wrong-words" role="alert">
+            {wrong.message}
+            {fresh && wrong.status === 401
+              ? " If this address already has a workroom, sign in with its own password."
+              : ""}
+          </p>
+        )}
+        <Button type="primary" htmlType="submit" size="large" loading={busy}>
+          {fresh ? "Open a new workroom" : "Sign in"}
+        </Button>
         {demo && (
           <>
             <hr className="stitched" style={{ width: "100%" }} />
-            <p className="soft">A village dance band is dressing itself from a charity rail. Have a look round; nothing you do there can spoil anything of yours.</p>
-            <Button size="large" disabled={busy} onClick={() => void enter(() => answered(client.POST("/api/v1/demo-session")))}>Open the demo workroom</Button>
+            <p className="soft">
+              A village dance band is dressing itself from a charity rail. Have a look round; nothing you do
+              there can spoil anything of yours.
+            </p>
+            <Button
+              size="large"
+              disabled={busy}
+              onClick={() => void enter(() => answered(client.POST("/api/v1/demo-session")))}
+            >
+              Open the demo workroom
+            </Button>
           </>
         )}
       </form>

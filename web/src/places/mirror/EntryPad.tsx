@@ -5,6 +5,7 @@ import { v7 as uuid } from "uuid";
 import type { Of, Problem } from "../../api/client";
 import { wordsQuery } from "../../api/queries";
 import { useWaiting } from "../../entry/useWaiting";
+import { NumberPad, type PadKey } from "./NumberPad";
 
 type SeamName = Of<"SeamName">;
 type Side = Of<"Side">;
@@ -23,8 +24,6 @@ const modes: { value: Mode; label: string }[] = [
   { value: "whole_pinch", label: "whole pinch" },
   { value: "raw_edge_to_chalk", label: "raw edge" },
 ];
-const digits = ["7", "8", "9", "4", "5", "6", "1", "2", "3", "0", "."];
-const fractions = ["⅛", "¼", "⅜", "½", "⅝", "¾", "⅞"];
 const coarse = window.matchMedia("(pointer: coarse)").matches || window.innerWidth <= 640;
 
 /** Station, depth, Enter, next: one hand, a friend reading aloud. */
@@ -71,11 +70,23 @@ export function EntryPad(props: {
     if (!text.station.trim()) return focus("station");
     if (!text.reading.trim()) return focus("reading");
     setWrong(null);
-    enter({ garment: props.garment, ...(props.habits ? { habits: props.habits } : {}), id: uuid(), seam, side, datum, station: text.station, mode, reading: text.reading, panel: mode === "raw_edge_to_chalk" ? panel : null });
+    enter({
+      garment: props.garment,
+      ...(props.habits ? { habits: props.habits } : {}),
+      id: uuid(),
+      seam,
+      side,
+      datum,
+      station: text.station,
+      mode,
+      reading: text.reading,
+      panel: mode === "raw_edge_to_chalk" ? panel : null,
+    });
     setText({ station: "", reading: "" });
     focus("station");
   };
-  const next = () => (field === "station" && text.station.trim() && !text.reading.trim() ? focus("reading") : take());
+  const next = () =>
+    field === "station" && text.station.trim() && !text.reading.trim() ? focus("reading") : take();
   const onKey = (event: KeyboardEvent, name: Field) => {
     if (event.key === "Enter") {
       event.preventDefault();
@@ -88,11 +99,12 @@ export function EntryPad(props: {
     if (letter === "o") props.onPick("outseam", other);
     else if (letter === "i") props.onPick("inseam", other);
     else if (letter === "c") props.onPick("centre_back", "centre");
-    else if ((letter === "l" || letter === "r") && seam !== "centre_back") props.onPick(seam, letter === "l" ? "left" : "right");
+    else if ((letter === "l" || letter === "r") && seam !== "centre_back")
+      props.onPick(seam, letter === "l" ? "left" : "right");
     else return false;
     return true;
   };
-  const press = (key: string) => {
+  const press = (key: PadKey) => {
     setText((now) => ({ ...now, [field]: key === "⌫" ? now[field].slice(0, -1) : now[field] + key }));
     inputs[field].current?.focus();
   };
@@ -101,21 +113,50 @@ export function EntryPad(props: {
     <section className="stack" style={{ gap: 8 }} aria-label="Enter a pin">
       <div className="seam-keys">
         {seams.map((each) => (
-          <button key={each.seam + each.side} type="button" className="seam-key" aria-pressed={each.seam === seam && each.side === side} onClick={() => props.onPick(each.seam, each.side)}>
-            {each.name}<small>{each.where}</small>
+          <button
+            key={each.seam + each.side}
+            type="button"
+            className="seam-key"
+            aria-pressed={each.seam === seam && each.side === side}
+            onClick={() => props.onPick(each.seam, each.side)}
+          >
+            {each.name}
+            <small>{each.where}</small>
           </button>
         ))}
       </div>
       <div className="row" style={{ gap: 6 }}>
-        <Segmented aria-label="How the depth is read" size="middle" value={mode} onChange={setMode} options={modes} />
+        <Segmented
+          aria-label="How the depth is read"
+          size="middle"
+          value={mode}
+          onChange={setMode}
+          options={modes}
+        />
         {mode === "raw_edge_to_chalk" && (
-          <Select aria-label="Panel read on" value={panel} onChange={setPanel} options={[{ value: "front", label: seam === "centre_back" ? "left back" : "front" }, { value: "back", label: seam === "centre_back" ? "right back" : "back" }]} />
+          <Select
+            aria-label="Panel read on"
+            value={panel}
+            onChange={setPanel}
+            options={[
+              { value: "front", label: seam === "centre_back" ? "left back" : "front" },
+              { value: "back", label: seam === "centre_back" ? "right back" : "back" },
+            ]}
+          />
         )}
       </div>
       <div className="tape-fields">
         {(["station", "reading"] as const).map((name) => (
           <label key={name} className={`tape-field ${wrong?.path === name ? "wrong" : ""}`}>
-            <span>{name === "station" ? `from ${known?.data.find((each) => each.name === datum)?.words ?? "the hem"}` : mode === "whole_pinch" ? "whole pinch" : mode === "seam_to_pin" ? "depth from the seam" : "edge to chalk"}</span>
+            <span>
+              {name === "station"
+                ? `from ${known?.data.find((each) => each.name === datum)?.words ?? "the hem"}`
+                : mode === "whole_pinch"
+                  ? "whole pinch"
+                  : mode === "seam_to_pin"
+                    ? "depth from the seam"
+                    : "edge to chalk"}
+            </span>
             <input
               ref={inputs[name]}
               name={name}
@@ -132,25 +173,31 @@ export function EntryPad(props: {
       </div>
       <div className="row wide-only" style={{ gap: 6 }}>
         <span className="soft">Stations from</span>
-        <Select aria-label="Where stations are counted from" size="small" value={datum} style={{ minWidth: 190 }} onChange={(value) => setData((now) => ({ ...now, [seam]: value }))} options={known?.data.map((each) => ({ value: each.name, label: each.words })) ?? []} />
+        <Select
+          aria-label="Where stations are counted from"
+          size="small"
+          value={datum}
+          style={{ minWidth: 190 }}
+          onChange={(value) => setData((now) => ({ ...now, [seam]: value }))}
+          options={known?.data.map((each) => ({ value: each.name, label: each.words })) ?? []}
+        />
       </div>
       <div role="status" data-testid="echo">
-        {wrong ? <p className="wrong-words">{wrong.detail}</p> : waiting.length > 0 ? <p className="echo-now">{waiting.length} {waiting.length === 1 ? "reading waits" : "readings wait"} here for the workroom.</p> : <p className="echo-now">{echo || "Letters choose the seam, Enter goes on."}</p>}
+        {wrong ? (
+          <p className="wrong-words">{wrong.detail}</p>
+        ) : waiting.length > 0 ? (
+          <p className="echo-now">
+            {waiting.length} {waiting.length === 1 ? "reading waits" : "readings wait"} here for the workroom.
+          </p>
+        ) : (
+          <p className="echo-now">{echo || "Letters choose the seam, Enter goes on."}</p>
+        )}
       </div>
-      <div className="pad" aria-label="Number pad">
-        {digits.slice(0, 3).map((key) => <button key={key} type="button" onClick={() => press(key)}>{key}</button>)}
-        {fractions.slice(0, 3).map((key) => <button key={key} type="button" onClick={() => press(key)}>{key}</button>)}
-        {digits.slice(3, 6).map((key) => <button key={key} type="button" onClick={() => press(key)}>{key}</button>)}
-        {fractions.slice(3, 6).map((key) => <button key={key} type="button" onClick={() => press(key)}>{key}</button>)}
-        {digits.slice(6, 9).map((key) => <button key={key} type="button" onClick={() => press(key)}>{key}</button>)}
-        <button type="button" onClick={() => press("⅞")}>⅞</button>
-        <button type="button" aria-label="Let out: minus" onClick={() => press("-")}>−</button>
-        <button type="button" aria-label="Rub out" onClick={() => press("⌫")}>⌫</button>
-        <button type="button" onClick={() => press("0")}>0</button>
-        <button type="button" onClick={() => press(".")}>.</button>
-        <button type="button" aria-label="Space" onClick={() => press(" ")}>␣</button>
-        <button type="button" className="go" style={{ gridColumn: "span 3" }} onClick={next}>{field === "station" && !text.reading ? "then depth" : "Take pin"}</button>
-      </div>
+      <NumberPad
+        go={field === "station" && !text.reading ? "then depth" : "Take pin"}
+        onKey={press}
+        onGo={next}
+      />
     </section>
   );
 }

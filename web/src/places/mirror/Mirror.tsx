@@ -15,7 +15,15 @@ export default function Mirror({ id, draft, job, solution }: AtWork) {
   const [at, setAt] = useState<{ seam: SeamName; side: Side }>({ seam: "outseam", side: "left" });
   const [view, setView] = useState<"front" | "back">("front");
   const pins = useMemo(
-    () => solution.seams.flatMap((seam) => seam.pins.map((pin) => ({ id: pin.id, seam: seam.seam, side: pin.side, share: pin.station / seam.length }))),
+    () =>
+      solution.seams.flatMap((seam) =>
+        seam.pins.map((pin) => ({
+          id: pin.id,
+          seam: seam.seam,
+          side: pin.side,
+          share: pin.station / seam.length,
+        })),
+      ),
     [solution],
   );
   const pick = (seam: SeamName, side: Side) => {
@@ -30,30 +38,73 @@ export default function Mirror({ id, draft, job, solution }: AtWork) {
         <div className="row spread wide-only" style={{ marginBottom: 8 }}>
           <h1>At the mirror</h1>
           <div className="row">
-            <Checkbox checked={fitting.anchored} onChange={(event) => draft.change((now) => ({ ...now, anchored: event.target.checked }))}>
+            <Checkbox
+              checked={fitting.anchored}
+              onChange={(event) => draft.change((now) => ({ ...now, anchored: event.target.checked }))}
+            >
               Centre front and back anchored to the underlayer
             </Checkbox>
             <UndoButton draft={draft} />
           </div>
         </div>
-        <Segmented className="phone-only" block value={view} onChange={(value) => setView(value as "front" | "back")} options={[{ value: "front", label: "Front" }, { value: "back", label: "Back" }]} />
+        <Segmented
+          className="phone-only"
+          block
+          value={view}
+          onChange={(value) => setView(value as "front" | "back")}
+          options={[
+            { value: "front", label: "Front" },
+            { value: "back", label: "Back" },
+          ]}
+        />
         {figure ? (
           <div className={`looking-glass show-${view}`}>
             {(["front", "back"] as const).map((side) => (
-              <GarmentFigure key={side} view={side} figure={figure} body={solution.drawing?.body ?? null} levels={solution.drawing?.levels ?? []} pins={pins} seam={at.seam} side={at.side} onPick={pick} />
+              <GarmentFigure
+                key={side}
+                view={side}
+                figure={figure}
+                body={solution.drawing?.body ?? null}
+                levels={solution.drawing?.levels ?? []}
+                pins={pins}
+                seam={at.seam}
+                side={at.side}
+                onPick={pick}
+              />
             ))}
           </div>
         ) : (
-          <p className="patch">{solution.warnings.find((warning) => warning.code.startsWith("garment."))?.message ?? "Measure the garment flat to see it here."}</p>
+          <p className="patch">
+            {solution.warnings.find((warning) => warning.code.startsWith("garment."))?.message ??
+              "Measure the garment flat to see it here."}
+          </p>
         )}
         <p className="soft wide-only" style={{ marginTop: 8, maxWidth: "74ch" }}>
-          Stand upright, right shoes on, looking ahead. Judge from the top down. Then step up, sit, bend a knee, and move pins until it neither strains nor hangs.
-          Pin only a body that stands still, into the garment, never near skin.
+          Stand upright, right shoes on, looking ahead. Judge from the top down. Then step up, sit, bend a
+          knee, and move pins until it neither strains nor hangs. Pin only a body that stands still, into the
+          garment, never near skin.
         </p>
       </section>
       <aside className="stack mirror-side">
-        <EntryPad id={id} at={at} onPick={pick} garment={job.garment} habits={job.habits} onPin={(pin) => draft.change((now) => ({ ...now, pins: [...(now.pins ?? []).filter((other) => other.id !== pin.id), pin] }))} />
-        <PinList solution={solution} onRemove={(pin) => draft.change((now) => ({ ...now, pins: (now.pins ?? []).filter((other) => other.id !== pin) }))} />
+        <EntryPad
+          id={id}
+          at={at}
+          onPick={pick}
+          garment={job.garment}
+          habits={job.habits}
+          onPin={(pin) =>
+            draft.change((now) => ({
+              ...now,
+              pins: [...(now.pins ?? []).filter((other) => other.id !== pin.id), pin],
+            }))
+          }
+        />
+        <PinList
+          solution={solution}
+          onRemove={(pin) =>
+            draft.change((now) => ({ ...now, pins: (now.pins ?? []).filter((other) => other.id !== pin) }))
+          }
+        />
       </aside>
     </div>
   );

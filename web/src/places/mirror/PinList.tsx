@@ -1,10 +1,22 @@
 import type { Of } from "../../api/client";
 
 /** What has been read so far, newest seam first in the order of judging, each with its echo. */
-export function PinList({ solution, onRemove }: { solution: Of<"Solution">; onRemove: (id: string) => void }) {
-  const pins = solution.seams.flatMap((seam) => seam.pins.map((pin) => ({ ...pin, seam: seam.seam, datum: seam.datum })));
+export function PinList({
+  solution,
+  onRemove,
+}: {
+  solution: Of<"Solution">;
+  onRemove: (id: string) => void;
+}) {
+  const pins = solution.seams.flatMap((seam) =>
+    seam.pins.map((pin) => ({ ...pin, seam: seam.seam, datum: seam.datum })),
+  );
   if (pins.length === 0) {
-    return <p className="soft">No pins read yet. Begin at the top of a seam; one pin at least where the line changes its mind.</p>;
+    return (
+      <p className="soft">
+        No pins read yet. Begin at the top of a seam; one pin at least where the line changes its mind.
+      </p>
+    );
   }
   return (
     <section aria-label="Pins read">
@@ -12,9 +24,21 @@ export function PinList({ solution, onRemove }: { solution: Of<"Solution">; onRe
       <ul className="echoes">
         {[...pins].reverse().map((pin) => (
           <li key={pin.id} data-testid="pin">
-            <span><span className="pinhead" aria-hidden="true" /> {pin.seam.replace("_", " ")}{pin.side === "centre" ? "" : `, ${pin.side}`}</span>
-            <span className="num"><strong>{pin.shown[1]}</strong> at {pin.shown[0]}</span>
-            <button type="button" className="linkish" aria-label={`Take out the pin at ${pin.shown[0]}`} onClick={() => onRemove(pin.id)}>take out</button>
+            <span>
+              <span className="pinhead" aria-hidden="true" /> {pin.seam.replace("_", " ")}
+              {pin.side === "centre" ? "" : `, ${pin.side}`}
+            </span>
+            <span className="num">
+              <strong>{pin.shown[1]}</strong> at {pin.shown[0]}
+            </span>
+            <button
+              type="button"
+              className="linkish"
+              aria-label={`Take out the pin at ${pin.shown[0]}`}
+              onClick={() => onRemove(pin.id)}
+            >
+              take out
+            </button>
             <span className="echo">{pin.echo}</span>
           </li>
         ))}

@@ -15,7 +15,8 @@ export default function People() {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const [name, setName] = useState("");
-  const chosen = wearers.data?.find((each) => each.id === wearerId) ?? (wearerId ? undefined : wearers.data?.[0]);
+  const chosen =
+    wearers.data?.find((each) => each.id === wearerId) ?? (wearerId ? undefined : wearers.data?.[0]);
   const add = useMutation({
     mutationFn: async () => {
       const id = uuid();
@@ -36,7 +37,13 @@ export default function People() {
         <ul className="names">
           {wearers.data?.map((each) => (
             <li key={each.id}>
-              <button type="button" aria-current={each.id === chosen?.id ? "true" : undefined} onClick={() => navigate(`/people/${each.id}`)}>{each.wearer.name}</button>
+              <button
+                type="button"
+                aria-current={each.id === chosen?.id ? "true" : undefined}
+                onClick={() => navigate(`/people/${each.id}`)}
+              >
+                {each.wearer.name}
+              </button>
             </li>
           ))}
         </ul>
@@ -49,11 +56,21 @@ export default function People() {
         >
           <label htmlFor="new-wearer">A new wearer's name</label>
           <Input id="new-wearer" value={name} onChange={(event) => setName(event.target.value)} />
-          <Button htmlType="submit" disabled={!name.trim()} loading={add.isPending}>Add a wearer</Button>
-          {add.error && <p className="wrong-words" role="alert">{add.error.message}</p>}
+          <Button htmlType="submit" disabled={!name.trim()} loading={add.isPending}>
+            Add a wearer
+          </Button>
+          {add.error && (
+            <p className="wrong-words" role="alert">
+              {add.error.message}
+            </p>
+          )}
         </form>
       </nav>
-      {chosen ? <WearerSheet key={chosen.id} kept={chosen} /> : <p className="soft">Nobody is measured yet. Add a wearer, then go down the body with the tape.</p>}
+      {chosen ? (
+        <WearerSheet key={chosen.id} kept={chosen} />
+      ) : (
+        <p className="soft">Nobody is measured yet. Add a wearer, then go down the body with the tape.</p>
+      )}
     </div>
   );
 }

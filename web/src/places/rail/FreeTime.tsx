@@ -10,17 +10,34 @@ export function FreeTime({ calendar }: { calendar: Of<"Calendar"> }) {
         <h2>Free time against what is due</h2>
         <span className="soft">
           {Math.round(free)} min a day (a habit).{" "}
-          {short.length === 0
-            ? calendar.fits.length > 0 && `All of it fits; the tightest has ${Math.round(Math.min(...calendar.fits.map((fit) => fit.margin)))} min to spare.`
-            : <strong style={{ color: "var(--thread)" }}>{short.map((fit) => `${fit.name} is ${Math.round(-fit.margin)} min short`).join(", ")}: find more time, or machine the hem.</strong>}
+          {short.length === 0 ? (
+            calendar.fits.length > 0 &&
+            `All of it fits; the tightest has ${Math.round(Math.min(...calendar.fits.map((fit) => fit.margin)))} min to spare.`
+          ) : (
+            <strong style={{ color: "var(--thread)" }}>
+              {short.map((fit) => `${fit.name} is ${Math.round(-fit.margin)} min short`).join(", ")}: find
+              more time, or machine the hem.
+            </strong>
+          )}
         </span>
       </div>
       <div className="days">
         {calendar.days.map((day, i) => (
-          <div key={day.day} className={`day ${day.due.length ? "due" : ""}`} title={day.due.length ? `due: ${day.due.join(", ")}` : undefined}>
+          <div
+            key={day.day}
+            className={`day ${day.due.length ? "due" : ""}`}
+            title={day.due.length ? `due: ${day.due.join(", ")}` : undefined}
+          >
             <i style={{ height: `${day.free ? (day.claimed / day.free) * 48 : 0}px` }} />
             {day.due.length > 0 && <b>{day.due.length > 1 ? `${day.due.length} due` : "due"}</b>}
-            {i % 2 === 0 && <span>{new Date(`${day.day}T12:00`).toLocaleDateString(undefined, { weekday: "narrow", day: "numeric" })}</span>}
+            {i % 2 === 0 && (
+              <span>
+                {new Date(`${day.day}T12:00`).toLocaleDateString(undefined, {
+                  day: "numeric",
+                  month: "short",
+                })}
+              </span>
+            )}
           </div>
         ))}
       </div>

@@ -23,7 +23,12 @@ export default function Rail() {
     mutationFn: async (hanging: Hanging) => {
       const id = uuid();
       const fitting = { held_on: today(), intention: "easy" as const, anchored: false };
-      await answered(client.PUT("/api/v1/fittings/{id}", { params: { path: { id } }, body: { garment: hanging.id, number: (hanging.fitting_number ?? 0) + 1, fitting } }));
+      await answered(
+        client.PUT("/api/v1/fittings/{id}", {
+          params: { path: { id } },
+          body: { garment: hanging.id, number: (hanging.fitting_number ?? 0) + 1, fitting },
+        }),
+      );
       await queries.invalidateQueries({ queryKey: ["rail"] });
       return id;
     },
@@ -34,26 +39,46 @@ export default function Rail() {
     else if (hanging.fitting) navigate(`/fittings/${hanging.fitting}/${hanging.next.place}`);
     else begin.mutate(hanging);
   };
-  if (!rail.data) return <p className="page" role="status">{rail.error?.message ?? "Fetching the rail."}</p>;
+  if (!rail.data)
+    return (
+      <p className="page" role="status">
+        {rail.error?.message ?? "Fetching the rail."}
+      </p>
+    );
   if (rail.data.length === 0) return <EmptyRail />;
-  const tallest = Math.max(...rail.data.map((each) => (each.figure ? each.figure.top - each.figure.bottom : 900)));
+  const tallest = Math.max(
+    ...rail.data.map((each) => (each.figure ? each.figure.top - each.figure.bottom : 900)),
+  );
   return (
     <div className="page">
       <div className="row spread">
         <h1>On the rail</h1>
-        <Button type="primary" onClick={() => navigate("/hang")}>Hang a garment</Button>
+        <Button type="primary" onClick={() => navigate("/hang")}>
+          Hang a garment
+        </Button>
       </div>
-      {begin.error && <p className="wrong-words" role="alert">{begin.error.message}</p>}
+      {begin.error && (
+        <p className="wrong-words" role="alert">
+          {begin.error.message}
+        </p>
+      )}
       <div className="rail-rod">
         {rail.data.map((hanging) => (
           <button key={hanging.id} className="hanging" data-testid="hanging" onClick={() => open(hanging)}>
-            <Hanger hanging={hanging} height={tallest * scale + 62} />
+            <Hanger hanging={hanging} height={tallest * scale + 66} />
             <div className="ticket">
               <h3>{hanging.record.garment.name}</h3>
               <div className="soft">{hanging.wearer_name ?? "no wearer yet"}</div>
-              <div className={`act ${hanging.next.at_stop ? "stop" : ""}`}>{hanging.next.at_stop ? "Stop: " : ""}{hanging.next.words}</div>
+              <div className={`act ${hanging.next.at_stop ? "stop" : ""}`}>
+                {hanging.next.at_stop ? "Stop: " : ""}
+                {hanging.next.words}
+              </div>
               <div className="soft num" style={{ whiteSpace: "normal" }}>
-                {hanging.next.finished ? "done" : hanging.minutes_left.p50 > 0 ? `${Math.round(hanging.minutes_left.p20)}–${Math.round(hanging.minutes_left.p80)} min` : "not planned yet"}
+                {hanging.next.finished
+                  ? "done"
+                  : hanging.minutes_left.p50 > 0
+                    ? `${Math.round(hanging.minutes_left.p20)}–${Math.round(hanging.minutes_left.p80)} min`
+                    : "not planned yet"}
                 {hanging.record.due_on && <>, for {shortDay(hanging.record.due_on)}</>}
               </div>
             </div>
@@ -70,15 +95,29 @@ function Hanger({ hanging, height }: { hanging: Hanging; height: number }) {
     <span style={{ height, display: "flex", flexDirection: "column", alignItems: "center" }}>
       <svg width="120" height="48" aria-hidden="true">
         <path d="M60 24V17c0-4 7-4 7-9s-4-7-8-7-7 3-7 6" fill="none" stroke="#5f5240" strokeWidth="2.500" />
-        <path d="M12 42h96" stroke="#5f5240" strokeWidth="4" strokeLinecap="round" /><path d="M60 24 16 42M60 24l44 18" stroke="#5f5240" strokeWidth="2" />
+        <path d="M12 42h96" stroke="#5f5240" strokeWidth="4" strokeLinecap="round" />
+        <path d="M60 24 16 42M60 24l44 18" stroke="#5f5240" strokeWidth="2" />
         <path d="M22 38v9M98 38v9" stroke="#272420" strokeWidth="5" />
       </svg>
       {hanging.figure ? (
-        <span style={{ marginTop: -4 }}><Silhouette figure={hanging.figure} scale={scale} /></span>
+        <span style={{ marginTop: -4 }}>
+          <Silhouette figure={hanging.figure} scale={scale} />
+        </span>
       ) : (
         <svg width="100" height="200" viewBox="0 0 100 200" aria-hidden="true">
-          <path d="M16 4h68l8 192H58L50 66l-8 130H8z" fill="none" stroke="#5d564b" strokeWidth="1.500" strokeDasharray="5 5" />
-          <text x="50" y="48" textAnchor="middle" fontSize="13" fill="#5d564b">not</text><text x="50" y="62" textAnchor="middle" fontSize="13" fill="#5d564b">measured</text>
+          <path
+            d="M16 4h68l8 192H58L50 66l-8 130H8z"
+            fill="none"
+            stroke="#5d564b"
+            strokeWidth="1.500"
+            strokeDasharray="5 5"
+          />
+          <text x="50" y="48" textAnchor="middle" fontSize="13" fill="#5d564b">
+            not
+          </text>
+          <text x="50" y="62" textAnchor="middle" fontSize="13" fill="#5d564b">
+            measured
+          </text>
         </svg>
       )}
     </span>
@@ -92,17 +131,31 @@ function EmptyRail() {
       <h1>The rail is empty</h1>
       <p style={{ fontSize: 18 }}>Two things to begin with, in either order:</p>
       <div className="patch row spread">
-        <div><h2>Who wears it</h2><p className="soft">A name and a few girths: waist, hip, thigh, knee. Ten minutes with a tape.</p></div>
-        <Button size="large" onClick={() => navigate("/people")}>Measure a wearer</Button>
+        <div>
+          <h2>Who wears it</h2>
+          <p className="soft">A name and a few girths: waist, hip, thigh, knee. Ten minutes with a tape.</p>
+        </div>
+        <Button size="large" onClick={() => navigate("/people")}>
+          Measure a wearer
+        </Button>
       </div>
       <div className="patch row spread">
-        <div><h2>What is to be fitted</h2><p className="soft">Trousers laid flat: five widths and lengths are enough to draw them.</p></div>
-        <Button size="large" type="primary" onClick={() => navigate("/hang")}>Hang the first garment</Button>
+        <div>
+          <h2>What is to be fitted</h2>
+          <p className="soft">Trousers laid flat: five widths and lengths are enough to draw them.</p>
+        </div>
+        <Button size="large" type="primary" onClick={() => navigate("/hang")}>
+          Hang the first garment
+        </Button>
       </div>
     </div>
   );
 }
 
 function shortDay(day: string): string {
-  return new Date(`${day}T12:00`).toLocaleDateString(undefined, { weekday: "short", day: "numeric", month: "short" });
+  return new Date(`${day}T12:00`).toLocaleDateString(undefined, {
+    weekday: "short",
+    day: "numeric",
+    month: "short",
+  });
 }

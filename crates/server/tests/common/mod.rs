@@ -1,0 +1,109 @@
+//! A running server, and clients that keep their cookies.
+
+use std::net::TcpListener;
+
+use serde_json::{Value, json};
+use vemble_server::App;
+use vemble_store::{Store, testing};
+
+/// A server on a port of its own, with an empty database.
+pub struct Running {
+    /// Its address.
+    pub url: String,
+}
+
+/// One browser's worth of cookies.
+pub struct Client {
+    agent: ureq::Agent,
+    url: String,
+}
+
+/// Status, ETag and body of an answer.
+pub struct Answer {
+    /// HTTP status.
+    pub status: u16,
+    /// The version in the ETag.
+    pub version: Option<String>,
+    /// Content type.
+    pub content_type: String,
+    /// The body as JSON; null when it is none.
+    pub body: Value,
+}
+
+impl Running {
+    /// Starts a server.
+    pub fn start() -> Running {
+        let store = Store::open(&testing::fresh_database(), 4).expect("a store");
+        let listener = TcpListener::bind("127.0.0.1:0").expect("a port");
+        let url = format!("http://{}", listener.local_addr().expect("an address"));
+        let app = App { store, demo: None, https: false };
+        std::thread::spawn(move || {
+            actix_web::rt::System::new()
+                .block_on(async { vemble_server::serve(app, listener, 1).expect("a server").await })
+        });
+        Running { url }
+    }
+
+    /// A browser that nobody is signed in to.
+    pub fn stranger(&self) -> Client {
+        Client { agent: ureq::agent(), url: self.url.clone() }
+    }
+
+    /// A browser signed in to a new account.
+    pub fn account(&self, email: &str) -> Client {
+        let client = self.stranger();
+        let entry = json!({ "email": email, "password": "a long enough password" });
+        assert_eq!(client.send("POST", "/api/v1/account", None, Some(entry.clone())).status, 202);
+        assert_eq!(client.send("POST", "/api/v1/session", None, Some(entry)).status, 200);
+        client
+    }
+}
+
+impl Client {
+    /// Sends a request.
+    pub fn send(&self, method: &str, path: &str, version: Option<&str>, body: Option<Value>) -> Answer {
+        let mut request = self.agent.request(method, &format!("{}{path}", self.url));
+        if let Some(version) = version {
+            request = request.set("If-Match", version);
+        }
+        let answer = match body {
+            Some(body) => request.set("Content-Type", "application/json").send_string(&body.to_string()),
+            None => request.call(),
+        };
+        let response = match answer {
+            Ok(response) | Err(ureq::Error::Status(_, response)) => response,
+            Err(error) => panic!("{method} {path}: {error}"),
+        };
+        Answer {
+            status: response.status(),
+            version: response.header("etag").map(str::to_owned),
+            content_type: response.content_type().to_owned(),
+            body: response
+                .into_string()
+                .ok()
+                .and_then(|text| serde_json::from_str(&text).ok())
+                .unwrap_or(Value::Null),
+        }
+    }
+
+    /// Reads.
+    pub fn get(&self, path: &str) -> Answer {
+        self.send("GET", path, None, None)
+    }
+
+    /// Writes, saying which version was read.
+    pub fn put(&self, path: &str, version: Option<&str>, body: &Value) -> Answer {
+        self.send("PUT", path, version, Some(body.clone()))
+    }
+}
+
+/// The example job's garment and fitting as records of this server.
+pub fn example(garment_id: &str) -> (Value, Value) {
+    let job: Value =
+        serde_json::from_str(include_str!("../../../../docs/examples/barn-dance-trousers.vemble.json"))
+            .expect("the example");
+    (
+        json!({ "wearer": null, "due_on": null, "garment": job["garment"] }),
+        json!({ "garment": garment_id, "number": 1, "fitting": job["fitting"] }),
+    )
+}

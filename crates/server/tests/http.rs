@@ -1,0 +1,233 @@
+//! The server over HTTP, against a real PostgreSQL.
+
+mod common;
+
+use common::{Running, example};
+use serde_json::{Value, json};
+
+const GARMENT: &str = "01930000-0000-7000-8000-00000000a001";
+const FITTING: &str = "01930000-0000-7000-8000-00000000a002";
+const WEARER: &str = "01930000-0000-7000-8000-00000000a003";
+
+#[test]
+fn a_garment_is_hung_pinned_and_solved_like_the_command_line_does() {
+    let server = Running::start();
+    let ada = server.account("ada@example.org");
+    let (garment, fitting) = example(GARMENT);
+    assert_eq!(ada.put(&format!("/api/v1/garments/{GARMENT}"), None, &garment).status, 200);
+    let path = format!("/api/v1/fittings/{FITTING}");
+    let first = ada.put(&path, None, &fitting);
+    assert_eq!((first.status, first.version.as_deref()), (200, Some("\"1\"")), "{}", first.body);
+    let again = ada.put(&path, None, &fitting);
+    assert_eq!((again.status, again.version), (200, first.version), "a repeated PUT changes nothing");
+
+    let job = ada.get(&format!("{path}/job")).body;
+    let stored = ada.get(&format!("{path}/solution")).body;
+    let posted = ada.send("POST", "/api/v1/compute/job", None, Some(job.clone())).body;
+    assert_eq!(stored, posted);
+    let parsed: vemble_fit::Job = serde_json::from_value(job).expect("a job");
+    let solved = serde_json::to_value(vemble_fit::solve(&parsed).expect("solved")).expect("JSON");
+    assert_eq!(stored["levels"], solved["levels"]);
+    assert_eq!(ada.get("/api/v1/garments").body[0]["next"]["words"], "Check the lines and chalk them");
+}
+
+#[test]
+fn a_stale_write_is_told_what_stands() {
+    let server = Running::start();
+    let ada = server.account("ada@example.org");
+    let path = format!("/api/v1/wearers/{WEARER}");
+    ada.put(&path, None, &json!({ "name": "Odile" }));
+    assert_eq!(
+        ada.put(&path, Some("\"1\""), &json!({ "name": "Odile Marrow" })).version.as_deref(),
+        Some("\"2\"")
+    );
+    let stale = ada.put(&path, Some("\"1\""), &json!({ "name": "Olive" }));
+    assert_eq!((stale.status, &stale.body["code"]), (412, &json!("record.stale")));
+    assert_eq!((&stale.body["version"], &stale.body["current"]["name"]), (&json!(2), &json!("Odile Marrow")));
+    let unsaid = ada.put(&path, None, &json!({ "name": "Olive" }));
+    assert_eq!(unsaid.status, 428);
+}
+
+#[test]
+fn nonsense_is_refused_with_the_field_and_changes_nothing() {
+    let server = Running::start();
+    let ada = server.account("ada@example.org");
+    let (garment, fitting) = example(GARMENT);
+    ada.put(&format!("/api/v1/garments/{GARMENT}"), None, &garment);
+    let path = format!("/api/v1/fittings/{FITTING}");
+    ada.put(&path, None, &fitting);
+    for (pointer, value, code, says) in [
+        ("/fitting/pins/0/station", json!(1900), 422, "is not on the outseam"),
+        ("/fitting/pins/0/reading", json!(300), 422, "more than half the front panel"),
+        ("/fitting/pins/0/side", json!("centre"), 422, "say left or right"),
+        ("/fitting/pins/0/reading", json!("ten"), 400, "fitting.pins[0].reading"),
+        ("/fitting/pins/0/reading", json!(1e300), 400, "is not a length"),
+        ("/number", json!(0), 422, "from 1 to 999"),
+    ] {
+        let mut wrong = fitting.clone();
+        *wrong.pointer_mut(pointer).expect("a field") = value;
+        let answer = ada.put(&path, Some("\"1\""), &wrong);
+        assert_eq!(answer.status, code, "{}", answer.body);
+        assert_eq!(answer.content_type, "application/problem+json");
+        let detail = answer.body["detail"].as_str().expect("a sentence");
+        assert!(detail.contains(says), "{detail}");
+    }
+    assert_eq!(ada.get(&path).version.as_deref(), Some("\"1\""), "nothing was changed");
+}
+
+#[test]
+fn a_stop_keeps_the_scissors_shut() {
+    let server = Running::start();
+    let ada = server.account("ada@example.org");
+    let (garment, fitting) = example(GARMENT);
+    ada.put(&format!("/api/v1/garments/{GARMENT}"), None, &garment);
+    let path = format!("/api/v1/fittings/{FITTING}");
+    ada.put(&path, None, &fitting);
+    let ticked = |done: &[&str], confirmed: &[&str]| {
+        let mut next = fitting.clone();
+        let done: serde_json::Map<String, Value> =
+            done.iter().map(|key| ((*key).to_owned(), Value::Null)).collect();
+        next["fitting"]["progress"] = json!({ "done": done, "confirmed": confirmed });
+        next
+    };
+    let before = [
+        "photograph_inside",
+        "chalk",
+        "remove_belt_loop",
+        "open_band",
+        "tack",
+        "try_on",
+        "sew_outseam",
+        "join_band",
+        "sew_centre_back",
+        "open_old_outseam",
+        "open_old_centre_back",
+    ];
+    let early = ada.put(&path, Some("\"1\""), &ticked(&["chalk"], &[]));
+    assert_eq!((early.status, &early.body["code"]), (409, &json!("step.needs")), "{}", early.body);
+    assert_eq!(ada.put(&path, Some("\"1\""), &ticked(&before, &[])).status, 200);
+    let all: Vec<&str> = before.iter().copied().chain(["trim_outseam"]).collect();
+    let shut = ada.put(&path, Some("\"2\""), &ticked(&all, &[]));
+    assert_eq!((shut.status, &shut.body["code"]), (409, &json!("step.stop")), "{}", shut.body);
+    assert_eq!(
+        ada.put(&path, Some("\"2\""), &ticked(&all, &["trim_outseam/allowance_included"])).status,
+        200
+    );
+}
+
+#[test]
+fn signing_in_is_limited_and_tells_nobody_who_has_an_account() {
+    let server = Running::start();
+    server.account("ada@example.org");
+    let stranger = server.stranger();
+    let entry = |email: &str, password: &str| Some(json!({ "email": email, "password": password }));
+    let sign_in = |email, password| stranger.send("POST", "/api/v1/session", None, entry(email, password));
+    let (wrong, nobody) =
+        (sign_in("ada@example.org", "not the password"), sign_in("nobody@example.org", "not the password"));
+    assert_eq!((wrong.status, &wrong.body), (401, &nobody.body));
+    let sign_up =
+        |email| stranger.send("POST", "/api/v1/account", None, entry(email, "another good password"));
+    let (known, fresh) = (sign_up("ada@example.org"), sign_up("new@example.org"));
+    assert_eq!((known.status, known.body), (fresh.status, fresh.body));
+    assert_eq!(
+        sign_in("ada@example.org", "another good password").status,
+        401,
+        "sign-up changed no password"
+    );
+    assert_eq!(
+        stranger.send("POST", "/api/v1/account", None, entry("x@example.org", "elevenchars")).status,
+        422
+    );
+    let last = (0..12).map(|_| sign_in("ada@example.org", "not the password").status).last();
+    assert_eq!(last, Some(429));
+    assert_eq!(sign_in("ada@example.org", "a long enough password").status, 429, "even with the right one");
+    assert_eq!(sign_in("new@example.org", "another good password").status, 200, "others are not kept out");
+}
+
+#[test]
+fn signing_out_ends_the_session_itself() {
+    let server = Running::start();
+    let ada = server.account("ada@example.org");
+    assert_eq!(ada.get("/api/v1/wearers").status, 200);
+    assert_eq!(ada.send("DELETE", "/api/v1/session", None, None).status, 204);
+    assert_eq!(ada.get("/api/v1/wearers").status, 401);
+    assert_eq!(ada.get("/api/v1/session").body["email"], Value::Null);
+}
+
+#[test]
+fn large_and_strange_bodies_are_problems_too() {
+    let server = Running::start();
+    let ada = server.account("ada@example.org");
+    let huge = json!({ "name": "x".repeat(10 * 1024 * 1024) });
+    let answer = ada.put(&format!("/api/v1/wearers/{WEARER}"), None, &huge);
+    assert_eq!((answer.status, &answer.body["code"]), (413, &json!("request.too_large")));
+    assert_eq!(ada.get("/api/v1/wearers/not-an-id").status, 404);
+    assert_eq!(ada.get("/api/v1/nothing").body["code"], "record.none");
+    assert_eq!(ada.send("PATCH", "/api/v1/habits", None, None).content_type, "application/problem+json");
+}
+
+#[test]
+fn pages_come_with_their_headers() {
+    let server = Running::start();
+    let page = ureq::get(&server.url).call().expect("the page");
+    let policy = page.header("content-security-policy").expect("a policy").to_owned();
+    assert!(policy.contains("default-src 'none'") && !policy.contains("unsafe"), "{policy}");
+    assert_eq!(page.header("x-content-type-options"), Some("nosniff"));
+    assert_eq!(page.header("x-frame-options"), Some("DENY"));
+    let html = page.into_string().expect("text");
+    let nonce = policy.split("'nonce-").nth(1).and_then(|rest| rest.split('\'').next()).expect("a nonce");
+    assert!(html.contains(nonce), "the page carries its nonce");
+}
+
+/// Every operation of the OpenAPI document, tried by B on what A owns.
+#[test]
+fn no_route_shows_or_changes_what_another_account_owns() {
+    let server = Running::start();
+    let (ada, bea) = (server.account("ada@example.org"), server.account("bea@example.org"));
+    let (garment, fitting) = example(GARMENT);
+    let wearer = json!({ "name": "Odile Marrow" });
+    assert_eq!(ada.put(&format!("/api/v1/wearers/{WEARER}"), None, &wearer).status, 200);
+    let mut worn = garment.clone();
+    worn["wearer"] = json!(WEARER);
+    assert_eq!(ada.put(&format!("/api/v1/garments/{GARMENT}"), None, &worn).status, 200);
+    assert_eq!(ada.put(&format!("/api/v1/fittings/{FITTING}"), None, &fitting).status, 200);
+
+    let document = ada.get("/api/openapi.json").body;
+    let mut tried = 0;
+    for (path, item) in document["paths"].as_object().expect("paths") {
+        for (method, operation) in item.as_object().expect("operations") {
+            if !path.contains("{id}") {
+                continue;
+            }
+            let (id, body) = if path.contains("/wearers/") {
+                (WEARER, &wearer)
+            } else if path.contains("/garments/") {
+                (GARMENT, &worn)
+            } else {
+                (FITTING, &fitting)
+            };
+            let body = operation.get("requestBody").map(|_| body.clone());
+            for version in [None, Some("\"1\"")] {
+                let answer =
+                    bea.send(&method.to_uppercase(), &path.replace("{id}", id), version, body.clone());
+                assert_eq!(answer.status, 404, "{method} {path}: {}", answer.body);
+                tried += 1;
+            }
+            let stranger = server.stranger();
+            let answer = stranger.send(&method.to_uppercase(), &path.replace("{id}", id), None, body);
+            assert_eq!(answer.status, 401, "{method} {path}");
+        }
+    }
+    assert!(tried >= 2 * 15, "only {tried} requests");
+    for list in ["/api/v1/wearers", "/api/v1/garments"] {
+        assert_eq!(bea.get(list).body, json!([]), "{list}");
+    }
+    // Nor can B hang a garment on A's wearer, or a fitting on A's garment.
+    let mine = "01930000-0000-7000-8000-00000000b001";
+    assert_eq!(bea.put(&format!("/api/v1/garments/{mine}"), None, &worn).status, 422);
+    assert_eq!(bea.put(&format!("/api/v1/fittings/{mine}"), None, &fitting).status, 404);
+    // And all of it stands as A left it.
+    assert_eq!(ada.get(&format!("/api/v1/wearers/{WEARER}")).version.as_deref(), Some("\"1\""));
+    assert_eq!(ada.get(&format!("/api/v1/garments/{GARMENT}")).version.as_deref(), Some("\"1\""));
+    assert_eq!(ada.get(&format!("/api/v1/fittings/{FITTING}")).version.as_deref(), Some("\"1\""));
+}

@@ -1,0 +1,19 @@
+//! Empty databases for tests, on the PostgreSQL that `make test` starts.
+
+use diesel::prelude::*;
+use uuid::Uuid;
+
+/// Makes an empty database and returns its URL.
+///
+/// # Panics
+/// When `VEMBLE_TEST_DATABASE` is not set or does not answer: the tests are run by `make test`.
+#[must_use]
+pub fn fresh_database() -> String {
+    let url =
+        std::env::var("VEMBLE_TEST_DATABASE").expect("run the tests by `make test`, it starts PostgreSQL");
+    let mut conn = PgConnection::establish(&url).expect("the test PostgreSQL answers");
+    let name = format!("test_{}", Uuid::new_v4().simple());
+    diesel::sql_query(format!("CREATE DATABASE {name}")).execute(&mut conn).expect("a database");
+    let (server, _) = url.rsplit_once('/').expect("a URL with a database");
+    format!("{server}/{name}")
+}

@@ -1,0 +1,27 @@
+import { Select } from "antd";
+
+/** One choice among a few, with its label. */
+export function Choice<Value extends string>(props: {
+  id: string;
+  label: string;
+  value: Value | undefined;
+  options: { value: Value; label: string }[];
+  onChange: (value: Value) => void;
+  onClear?: () => void;
+}) {
+  return (
+    <div className="field">
+      <label htmlFor={props.id}>{props.label}</label>
+      <Select<Value>
+        id={props.id}
+        style={{ width: "100%" }}
+        value={props.value ?? null}
+        options={props.options}
+        allowClear={props.onClear !== undefined}
+        onChange={(value: Value | undefined | null) =>
+          value == null ? props.onClear?.() : props.onChange(value)
+        }
+      />
+    </div>
+  );
+}

@@ -1,0 +1,126 @@
+import { Checkbox, Input } from "antd";
+import { useState } from "react";
+import { Choice } from "../../entry/Choice";
+import type { GarmentSheet } from "./useGarmentSheet";
+
+/** What it is made of and how it is put together. */
+export function Making({ sheet }: { sheet: GarmentSheet }) {
+  const { cloth, shape, washed } = sheet.record.garment;
+  const { setGarment, setCloth, setShape } = sheet;
+  return (
+    <>
+      <h2>How it is made</h2>
+      <div className="fields">
+        <Choice
+          id="family"
+          label="Cloth"
+          value={cloth?.family}
+          onChange={(family) => setCloth({ family })}
+          options={[
+            { value: "sheer", label: "sheer, silk, lawn" },
+            { value: "shirting", label: "shirting, light linen, viscose" },
+            { value: "twill", label: "twill, medium wool, corduroy" },
+            { value: "denim", label: "denim, canvas" },
+            { value: "coating", label: "coating" },
+            { value: "jersey", label: "jersey, rib" },
+          ]}
+        />
+        <Choice
+          id="fibre"
+          label="Fibre"
+          value={cloth?.fibre}
+          onChange={(fibre) => setCloth({ fibre })}
+          options={(["cotton", "linen", "wool", "silk", "viscose", "synthetic"] as const).map((value) => ({
+            value,
+            label: value,
+          }))}
+        />
+        <Choice
+          id="fray"
+          label="It frays"
+          value={cloth?.fray}
+          onChange={(fray) => setCloth({ fray })}
+          options={[
+            { value: "low", label: "hardly" },
+            { value: "medium", label: "as most do" },
+            { value: "high", label: "while you look" },
+            { value: "knit", label: "not: a knit, it curls" },
+          ]}
+        />
+        <Stretch sheet={sheet} />
+        <Choice
+          id="build"
+          label="Waistband"
+          value={shape.band.build}
+          onChange={(build) => setShape(({ band }) => ({ band: { ...band, build } }))}
+          options={[
+            { value: "one_piece", label: "one piece" },
+            { value: "two_halves", label: "two halves, seam at back" },
+          ]}
+        />
+      </div>
+      <div className="row" style={{ gap: 18 }}>
+        <Checkbox checked={washed} onChange={(event) => setGarment({ washed: event.target.checked })}>
+          Washed and dried
+        </Checkbox>
+        <Checkbox
+          checked={shape.band.belt_loop_at_back}
+          onChange={(event) =>
+            setShape(({ band }) => ({ band: { ...band, belt_loop_at_back: event.target.checked } }))
+          }
+        >
+          Belt loop at centre back
+        </Checkbox>
+        <Checkbox
+          checked={shape.topstitched?.includes("outseam")}
+          onChange={(event) => setShape(() => ({ topstitched: event.target.checked ? ["outseam"] : [] }))}
+        >
+          Topstitched outseams
+        </Checkbox>
+        <Checkbox
+          checked={shape.lined}
+          onChange={(event) => setShape(() => ({ lined: event.target.checked }))}
+        >
+          Fully lined
+        </Checkbox>
+      </div>
+    </>
+  );
+}
+
+/** Stretch as a share, typed as so many in a hundred. */
+function Stretch({ sheet }: { sheet: GarmentSheet }) {
+  const kept = sheet.record.garment.cloth?.stretch ?? 0;
+  const [text, setText] = useState(String(Math.round(kept * 1000) / 10));
+  const wrong = sheet.wrong.stretch;
+  const leave = () => {
+    const typed = Number(text.replace(",", ".").trim() || "0");
+    const readable = Number.isFinite(typed) && typed >= 0 && typed <= 200;
+    sheet.setWrong(
+      "stretch",
+      readable ? undefined : `Stretch was read as “${text}”; say a number from 0 to 200.`,
+    );
+    if (readable) sheet.setCloth({ stretch: typed / 100 });
+  };
+  return (
+    <div className="field">
+      <label htmlFor="stretch">Stretch, in a hundred</label>
+      <Input
+        id="stretch"
+        inputMode="decimal"
+        value={text}
+        status={wrong ? "error" : ""}
+        aria-invalid={!!wrong}
+        onChange={(event) => setText(event.target.value)}
+        onBlur={leave}
+      />
+      {wrong ? (
+        <span className="wrong-words" role="alert">
+          {wrong}
+        </span>
+      ) : (
+        <span className="hint">under a light pull</span>
+      )}
+    </div>
+  );
+}
