@@ -26,7 +26,20 @@ export function keepDraft(id: string, kept: Kept | null) {
   else localStorage.removeItem(place(id));
 }
 
-export const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
+/** True when two records say the same, whatever the order of their fields and whether nothing is written out. */
+export const same = (a: unknown, b: unknown) => canonical(a) === canonical(b);
+
+function canonical(value: unknown): string {
+  return JSON.stringify(value, (_, part: unknown) =>
+    part && typeof part === "object" && !Array.isArray(part)
+      ? Object.fromEntries(
+          Object.entries(part)
+            .filter(([, each]) => each != null)
+            .sort(([one], [other]) => (one < other ? -1 : 1)),
+        )
+      : part,
+  );
+}
 
 /**
  * Three ways to one: what only they changed is theirs, what I changed is mine. Pins are told apart

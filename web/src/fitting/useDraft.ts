@@ -34,6 +34,7 @@ export function useDraft(id: string) {
       queries.setQueryData(fittingQuery(id).queryKey, { data: next.record, version: next.version });
       if (same(latest.current, next.record)) keepDraft(id, null);
       void queries.invalidateQueries({ queryKey: ["rail"] });
+      void queries.invalidateQueries({ queryKey: ["garment", next.record.garment] });
     },
     [id, queries],
   );

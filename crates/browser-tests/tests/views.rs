@@ -1,0 +1,119 @@
+//! Every view, at the desk and in one hand: nothing scrolls sideways, axe-core finds no fault, and
+//! keys do what the help says.
+
+use vemble_browser_tests::{Browser, DESK, PHONE, Screen, Workroom, demo_fitting};
+
+/// Each view with words that stand on it only when it is there.
+fn views() -> Vec<(String, &'static str)> {
+    let at = |fitting, place: &str| format!("/fittings/{}/{place}", demo_fitting(fitting));
+    vec![
+        ("/".into(), "Free time against what is due"),
+        ("/people".into(), "Worn underneath"),
+        ("/habits".into(), "Left and right are evened by"),
+        ("/hang".into(), "Laid flat and closed"),
+        ("/garments/01930000-0000-7000-8000-000000000201".into(), "Save the garment"),
+        (at(301, "mirror"), "11 pins read"),
+        (at(301, "chalk"), "What every level will measure"),
+        (at(304, "chalk"), "What every level will measure"),
+        (at(302, "bench"), "Stop: all of this must be true first"),
+        ("/nowhere".into(), "nothing at this address"),
+    ]
+}
+
+async fn look_at_all(screen: Screen) {
+    let workroom = Workroom::demo();
+    let door = Browser::open(&workroom.url, screen).await;
+    door.see("Open the demo workroom").await;
+    let mut faults = door.faults().await;
+    drop(door);
+    let browser = Browser::open_demo(&workroom.url, screen).await;
+    for (path, words) in views() {
+        browser.goto(&path).await;
+        browser.see(words).await;
+        assert!(!browser.scrolls_sideways().await, "{path} scrolls sideways");
+        faults.extend(browser.faults().await.into_iter().map(|fault| format!("{path}: {fault}")));
+    }
+    assert!(faults.is_empty(), "{}", faults.join("\n"));
+}
+
+#[tokio::test]
+async fn no_view_has_a_fault_at_the_desk() {
+    look_at_all(DESK).await;
+}
+
+#[tokio::test]
+async fn no_view_has_a_fault_in_one_hand() {
+    look_at_all(PHONE).await;
+}
+
+#[tokio::test]
+async fn a_pin_is_read_with_one_thumb() {
+    let workroom = Workroom::demo();
+    let browser = Browser::open_demo(&workroom.url, PHONE).await;
+    browser.goto(&format!("/fittings/{}/mirror", demo_fitting(301))).await;
+    browser.see("11 pins read").await;
+    browser.choose("Unit on the tape", "⅛ in").await;
+    browser.press("Back").await;
+    for key in ["1", "5", "½", "then depth", "⅜", "Take pin"] {
+        browser.press(key).await;
+    }
+    browser.see("12 pins read").await;
+    browser.see_in("[data-testid=pin]", "3/8").await;
+    browser.see_saved().await;
+}
+
+#[tokio::test]
+async fn an_empty_rail_says_where_to_begin() {
+    let workroom = Workroom::empty();
+    let browser = Browser::open(&workroom.url, DESK).await;
+    browser.press("New workroom").await;
+    browser.fill("Address", "tam@example.org").await;
+    browser.fill("Password", "chalk, tape and time").await;
+    browser.press("Open a new workroom").await;
+    browser.see("The rail is empty").await;
+    let faults = browser.faults().await;
+    assert!(faults.is_empty(), "{}", faults.join("\n"));
+    browser.press("Hang the first garment").await;
+    browser.fill("What you call it", "Stage trousers").await;
+    browser.press("Hang it on the rail").await;
+    // A garment nobody has measured hangs there and says so.
+    browser.see("not measured").await;
+    browser.see("Stage trousers").await;
+}
+
+#[tokio::test]
+async fn a_line_that_cannot_be_drawn_is_settled_with_one_press() {
+    let workroom = Workroom::demo();
+    let browser = Browser::open_demo(&workroom.url, DESK).await;
+    browser.goto(&format!("/fittings/{}/mirror", demo_fitting(301))).await;
+    browser.see("11 pins read").await;
+    // Deep beside a pin that says nothing moves: no ruler bends like that.
+    browser.keys("l620\n0\n").await;
+    browser.keys("r620\n0\n").await;
+    browser.keys("l680\n26\n").await;
+    browser.keys("r680\n26\n").await;
+    browser.see("15 pins read").await;
+    browser.press("Chalk").await;
+    browser.see_in("[data-testid=refusal]", "cannot be drawn").await;
+    browser.press_at("[data-testid=refusal] button:last-of-type").await;
+    browser
+        .until("a line", || async {
+            browser.texts("[data-testid=refusal]").await.is_empty()
+                && !browser.table("[data-testid=chalk-table-centre]").await.is_empty()
+        })
+        .await;
+    browser.see_saved().await;
+}
+
+#[tokio::test]
+async fn the_keys_of_a_place_are_told() {
+    let workroom = Workroom::demo();
+    let browser = Browser::open_demo(&workroom.url, DESK).await;
+    browser.goto(&format!("/fittings/{}/bench", demo_fitting(302))).await;
+    browser.see("Work order").await;
+    let standing = browser.text("article h1").await;
+    browser.key_on_page("ArrowUp").await;
+    browser.until("the step before", || async { browser.text("article h1").await != standing }).await;
+    browser.key_on_page("?").await;
+    browser.see("tick the step").await;
+}
