@@ -8,8 +8,8 @@ trap 'scripts/postgres.sh stop "$work/pg"; rm -rf "$work"' EXIT
 VEMBLE_TEST_DATABASE=$(scripts/postgres.sh start "$work/pg")
 export VEMBLE_TEST_DATABASE
 say "The solver and the whole job"
-cargo bench --quiet -p vemble-fit
+cargo bench --quiet --workspace --bench solver
 say "The server"
-cargo bench --quiet -p vemble
+cargo bench --quiet --workspace --bench server
 say "The web application's first load"
 node scripts/first-load.mjs

@@ -9,5 +9,5 @@ trap 'scripts/postgres.sh stop "$work/pg"; rm -rf "$work"' EXIT
 VEMBLE_TEST_DATABASE=$(scripts/postgres.sh start "$work/pg")
 export VEMBLE_TEST_DATABASE
 cargo build --quiet --workspace --bin vemble
-VEMBLE_SCREENSHOTS=$root/docs/screenshots cargo test --quiet -p vemble-browser-tests --test screenshots -- --nocapture
+VEMBLE_SCREENSHOTS=$root/docs/screenshots cargo test --quiet --workspace --test screenshots -- --nocapture
 ls docs/screenshots

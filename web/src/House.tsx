@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { lazy, Suspense } from "react";
-import { Route, Routes } from "react-router";
+import { Link, Route, Routes } from "react-router";
 import { whoQuery } from "./api/queries";
 import { Frame } from "./frame/Frame";
 
@@ -40,7 +40,12 @@ export function House() {
         <Route
           path="*"
           element={
-            <p className="page">There is nothing at this address. The rail is where everything hangs.</p>
+            <div className="page stack">
+              <h1>There is nothing at this address</h1>
+              <p>
+                The <Link to="/">rail</Link> is where everything hangs.
+              </p>
+            </div>
           }
         />
       </Route>

@@ -224,6 +224,7 @@ async fn trousers_are_pinned_chalked_and_ready_for_the_bench() {
     assert_ne!(again["levels"], result["levels"]);
     compare_with(&browser, &again).await;
 
+    browser.key_on_page("1").await;
     browser.choose("Evened by", "larger").await;
     browser.see_in("[data-testid=readings]", "larger").await;
     browser.see_saved().await;

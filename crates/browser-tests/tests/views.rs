@@ -77,7 +77,7 @@ async fn an_empty_rail_says_where_to_begin() {
     browser.fill("What you call it", "Stage trousers").await;
     browser.press("Hang it on the rail").await;
     // A garment nobody has measured hangs there and says so.
-    browser.see("not measured").await;
+    browser.see("Measure it flat").await;
     browser.see("Stage trousers").await;
 }
 

@@ -1,9 +1,12 @@
-//! Refusals of lines, said the way a sewist would hear them.
+//! Lines and refusals of lines, said the way a sewist would hear them.
 
 use crate::garment::SeamName;
-use crate::line::{LineEnd, LineRefusal, Proposal};
+use crate::line::{LineCharacter, LineEnd, LineRefusal, Proposal};
 use crate::pin::{Datum, from_below};
 use crate::{Habits, Length, LetOut};
+
+/// A slope below this is level to any eye: 1 in 1000.
+const LEVEL: f64 = 0.001;
 
 /// How one seam's stations are said: from its usual datum, in the session's unit.
 #[derive(Debug, Clone, Copy)]
@@ -35,6 +38,19 @@ impl SeamWords<'_> {
             .min_by(|a, b| (a - near).abs().total_cmp(&(b - near).abs()))
             .unwrap_or(near);
         self.station(nearest)
+    }
+
+    /// "Back on the old stitching 312 from the hem; one depth through the band. Steepest 1 in 8,
+    /// bends no tighter than 261."
+    pub(crate) fn line(self, lower: &str, upper: &str, character: &LineCharacter) -> String {
+        let steepest = 1.0 / character.steepest_slope.max(LEVEL);
+        let bends = match character.tightest_radius {
+            Some(radius) => format!("bends no tighter than {}", self.length_of(radius)),
+            None => "straight".to_owned(),
+        };
+        let mut sentence = format!("{lower}; {upper}. Steepest 1 in {steepest:.0}, {bends}.");
+        sentence[..1].make_ascii_uppercase();
+        sentence
     }
 
     /// The refusal with the nearest thing that works.

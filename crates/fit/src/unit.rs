@@ -18,6 +18,28 @@ pub enum Unit {
     Mm,
 }
 
+impl Unit {
+    /// What stands behind a number: `in`, `cm`, `mm`.
+    #[must_use]
+    pub const fn sign(self) -> &'static str {
+        match self {
+            Unit::Inch => "in",
+            Unit::Cm => "cm",
+            Unit::Mm => "mm",
+        }
+    }
+
+    /// Its name in a sentence.
+    #[must_use]
+    pub const fn words(self) -> &'static str {
+        match self {
+            Unit::Inch => "inches",
+            Unit::Cm => "centimetres",
+            Unit::Mm => "millimetres",
+        }
+    }
+}
+
 /// The finest step shown. Rounding is for display only: what was read is what is kept.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize, Default)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
@@ -67,12 +89,7 @@ impl Scale {
     /// The number with its unit: `2 1/4 in`, `5.7 cm`, `57 mm`.
     #[must_use]
     pub fn write(self, length: Length) -> String {
-        let unit = match self.unit {
-            Unit::Inch => "in",
-            Unit::Cm => "cm",
-            Unit::Mm => "mm",
-        };
-        format!("{} {unit}", self.number(length))
+        format!("{} {}", self.number(length), self.unit.sign())
     }
 
     /// The number alone, as it stands on the tape: `2 1/4`, `5.7`, `57`.

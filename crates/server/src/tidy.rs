@@ -42,7 +42,7 @@ async fn told_better(status: StatusCode, app: Option<Data<App>>) -> Problem {
         StatusCode::METHOD_NOT_ALLOWED => Problem::wrong_method(),
         StatusCode::PAYLOAD_TOO_LARGE => Problem::too_large(crate::BODY_LIMIT),
         _ => match app {
-            Some(app) if app.store(|conn| vemble_store::ping(conn)).await.is_err() => Problem::unavailable(),
+            Some(app) if app.store(vemble_store::ping).await.is_err() => Problem::unavailable(),
             _ => Problem::internal(),
         },
     }

@@ -616,6 +616,8 @@ export interface components {
             table: components["schemas"]["ChalkTable"];
             /** @description At band or crotch. */
             upper: components["schemas"]["SolvedEnd"];
+            /** @description The line in words: where it ends and how hard it is to sew. */
+            words: string;
         };
         /** @description What a person wants one end of a line to do. */
         EndWish: {
@@ -1433,9 +1435,11 @@ export interface components {
             seam: components["schemas"]["SeamName"];
             /**
              * Format: double
-             * @description How far the line may miss a pin.
+             * @description How far the line may miss a pin, in millimetres.
              */
             tolerance: number;
+            /** @description The same as it stands on the session's tape. */
+            tolerance_words: string;
         };
         /** @description A seam with the data its stations can be counted from. */
         SeamWords: {

@@ -22,12 +22,12 @@ export function Balance({ levels }: { levels: Of<"LevelBalance">[] }) {
         <tr>
           <th>level</th>
           <th>body</th>
-          <th>before</th>
+          <th className="wide-only">before</th>
           <th>after</th>
-          <th>change</th>
+          <th className="wide-only">change</th>
           <th>ease</th>
-          <th>wanted</th>
-          <th className="words">ease: o before, ● after, | wanted, ▏ least</th>
+          <th className="wide-only">wanted</th>
+          <th className="words wide-only">ease: o before, ● after, | wanted, ▏ least</th>
           <th className="words">verdict</th>
         </tr>
       </thead>
@@ -39,16 +39,16 @@ export function Balance({ levels }: { levels: Of<"LevelBalance">[] }) {
               {row.leg ? `, ${row.leg}` : ""}
             </td>
             <td className="num">{row.shown.body}</td>
-            <td className="num">{row.shown.before}</td>
+            <td className="num wide-only">{row.shown.before}</td>
             <td className="num">
               <strong>{row.shown.after}</strong>
             </td>
-            <td className="num">{row.shown.change}</td>
+            <td className="num wide-only">{row.shown.change}</td>
             <td className="num">
               <strong>{row.shown.ease}</strong>
             </td>
-            <td className="num">{row.shown.wanted}</td>
-            <td className="words">
+            <td className="num wide-only">{row.shown.wanted}</td>
+            <td className="words wide-only">
               {row.ease_after != null && row.ease_before != null && (
                 <svg width="240" height="18" aria-hidden="true">
                   <line x1="12" x2="228" y1="9" y2="9" stroke="#cdc0a6" />

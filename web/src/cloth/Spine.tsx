@@ -7,6 +7,8 @@ const height = 500;
 /** Half the strip in the middle that carries the tape. */
 const tape = 21;
 const pad = 18;
+/** What the numbers beside the pins need, in centimetres or in fractions of an inch. */
+const numbers = { mm: 26, cm: 30, inch: 42 };
 
 /**
  * The seam standing up: a tape in the middle, old stitching to both sides of it, left readings
@@ -20,7 +22,8 @@ export function Spine({ seam, unit }: { seam: Seam; unit: Of<"Unit"> }) {
     );
   const inside = Math.max(...(seam.allowance ?? [0]));
   const reach = Math.max(12, ...depths) * 1.05;
-  const across = (width / 2 - tape - 26) / (reach + Math.min(inside, 30));
+  const margin = numbers[unit];
+  const across = (width / 2 - tape - margin) / (reach + Math.min(inside, 30));
   const room = Math.min(inside, 30) * across;
   const y = (station: number) => height - pad - (station / seam.length) * (height - 2 * pad);
   const x = (side: 1 | -1, depth: number) => width / 2 + side * (tape + room + depth * across);
@@ -95,13 +98,15 @@ export function Spine({ seam, unit }: { seam: Seam; unit: Of<"Unit"> }) {
       {seam.pins.map((pin) => {
         const side = pin.side === "left" ? -1 : 1;
         const at = y(pin.station);
+        // The number stands clear of the pin and of the line with its band, whichever is further out.
+        const clear = Math.max(pin.depth, depthAt(seam, pin) + seam.tolerance);
         return (
           <g key={pin.id}>
             <line x1={x(side, 0)} x2={x(side, pin.depth)} y1={at} y2={at} stroke="#6d4e00" strokeWidth="2" />
             <circle cx={x(side, pin.depth)} cy={at} r="4.5" fill="#d9a41c" stroke="#6d4e00" />
             <text
-              x={x(side, pin.depth) + side * 8}
-              y={at - 5}
+              x={x(side, clear) + side * 8}
+              y={at + 4}
               fontSize="12"
               fontWeight="600"
               textAnchor={side < 0 ? "end" : "start"}
@@ -120,6 +125,18 @@ export function Spine({ seam, unit }: { seam: Seam; unit: Of<"Unit"> }) {
       </text>
     </svg>
   );
+}
+
+/** How deep the line of a pin's side runs at the pin's station; nothing where there is no line. */
+function depthAt(seam: Seam, pin: Of<"PinRead">): number {
+  const line = seam.lines.find((each) => each.side === pin.side) ?? seam.lines[0];
+  if (!line || !("spine" in line)) return 0;
+  const [, depth] = line.spine.reduce<number[]>(
+    (nearest, point) =>
+      Math.abs((point[0] ?? 0) - pin.station) < Math.abs((nearest[0] ?? 0) - pin.station) ? point : nearest,
+    [Number.MAX_VALUE, 0],
+  );
+  return depth ?? 0;
 }
 
 function Course(props: {

@@ -9,6 +9,8 @@ use vemble_fit::Paper;
 use super::tiles::Tile;
 
 const POINTS_PER_MM: f64 = 72.0 / 25.4;
+/// Size of the small text, in points.
+const SMALL: f64 = 7.5;
 /// Mean advance of Helvetica as a share of its size, for breaking lines; a little generous.
 const ADVANCE: f64 = 0.52;
 
@@ -125,7 +127,12 @@ impl Page {
     }
 
     pub(super) fn small(&mut self, x: f64, y: f64, text: &str) {
-        self.set(b"R", 7.5, x, y, text);
+        self.set(b"R", SMALL as f32, x, y, text);
+    }
+
+    /// Width of small text in millimetres, nearly.
+    pub(super) fn small_width(text: &str) -> f64 {
+        text.chars().count() as f64 * SMALL * ADVANCE / POINTS_PER_MM
     }
 
     /// Text broken to the page's width; returns the height of its last line.

@@ -1,7 +1,7 @@
 //! The chalk sheet: a PDF with the chalk tables and the lines at full size.
 //!
 //! Page one carries the balance and the cautions, then one table a line; after that come tiles of
-//! each line at 1:1, with a 50 mm test square, overlap marks and a map of the tiles.
+//! each line at 1:1, with a 50 mm test square and overlap marks; every tile says its column and row.
 
 mod ink;
 mod tiles;
@@ -20,6 +20,11 @@ const MARGIN: f64 = 12.0;
 const TEST_SQUARE: f64 = 50.0;
 /// How much neighbouring tiles share, in millimetres.
 const OVERLAP: f64 = 15.0;
+/// How much old stitching is drawn beyond the line's ends, to lay the paper on, in millimetres.
+const BEYOND: f64 = 30.0;
+/// How far beyond the chalk its mark reaches, and its label stands off, in millimetres.
+const MARK: f64 = 5.0;
+const LABEL_OFF: f64 = 1.5;
 
 /// Lays out the chalk sheet of a solved job.
 #[must_use]
@@ -65,6 +70,7 @@ fn front_page(ink: &mut Ink, job: &Job, solution: &Solution) {
         page.text(MARGIN + column, y, title);
     }
     page.rule(MARGIN, y + 1.5, page.width - MARGIN, y + 1.5);
+    y += 1.0;
     for row in &solution.levels {
         y += 5.5;
         let side = row.girth.leg.map_or("", |side| if side == Side::Left { " L" } else { " R" });
@@ -88,10 +94,12 @@ fn front_page(ink: &mut Ink, job: &Job, solution: &Solution) {
     lines.extend([Caution::Marker, Caution::Pins, Caution::Blade].map(|caution| caution.words().to_owned()));
     for line in lines {
         y += 6.0;
-        y = page.paragraph(MARGIN, y, &line);
-        if y > page.height - MARGIN - 14.0 {
-            break;
+        if y > page.height - MARGIN - 24.0 {
+            ink.add(page);
+            page = ink.page();
+            y = MARGIN + 8.0;
         }
+        y = page.paragraph(MARGIN, y, &line);
     }
     page.text(MARGIN, page.height - MARGIN, "Nothing is cut before the tacked try-on passes.");
     ink.add(page);
@@ -116,29 +124,15 @@ fn table_page(ink: &mut Ink, job: &Job, seam: &SeamSolution, side: Side, drawn: 
     let mut y = MARGIN + 8.0;
     page.heading(MARGIN, y, &title(seam.seam, side));
     y += 7.0;
-    let unit = scale.write(vemble_fit::Length::ZERO).replace('0', "").replace('.', "").trim().to_owned();
-    page.text(
-        MARGIN,
-        y,
-        &format!(
-            "Stations from {}, in {unit}. Depth is old stitching to chalk. {}; {}.",
-            drawn.table.datum.words(),
-            drawn.lower.words,
-            drawn.upper.words
-        ),
-    );
+    let unit = scale.unit.words();
+    let datum = drawn.table.datum.words();
+    let mut lead =
+        format!("Stations from {datum}, in {unit}. Depth is old stitching to chalk. {}", drawn.words);
     if let Some(sew_from) = drawn.table.sew_from {
-        y += 5.5;
-        page.text(
-            MARGIN,
-            y,
-            &format!(
-                "Start sewing at {} from {}, on the old stitching.",
-                scale.write(sew_from),
-                drawn.table.datum.words()
-            ),
-        );
+        let from = scale.write(sew_from);
+        lead.push_str(&format!(" Start sewing at {from} from {datum}, on the old stitching."));
     }
+    y = page.paragraph(MARGIN, y, &lead);
     y += 8.0;
     let (one, other) =
         if seam.seam.is_paired() { ("edge front", "edge back") } else { ("edge left", "edge right") };
@@ -194,7 +188,8 @@ fn full_size(ink: &mut Ink, panels: &TrouserPanels, seam: &SeamSolution, side: S
             &format!("{} (back panel), full size, page {} of {count}", title(seam.seam, side), index + 1),
         );
         if index == 0 {
-            page.test_square(page.width - MARGIN - TEST_SQUARE - 4.0, MARGIN + 4.0, TEST_SQUARE);
+            let [x, y] = drawing.free_corner(&page, tile);
+            page.test_square(x, y, TEST_SQUARE);
         }
         ink.add(page);
     }
@@ -213,7 +208,7 @@ impl FullSize {
         let name = seam.seam;
         let (low, high) = reach(drawn, seam.length.mm());
         // A little of the old stitching beyond both ends, to lay the paper on.
-        let (from, to) = ((low - 60.0).max(0.0), (high + 60.0).min(seam.length.mm()));
+        let (from, to) = ((low - BEYOND).max(0.0), (high + BEYOND).min(seam.length.mm()));
         let ratio = edge.length() / seam.length.mm();
         let pieces = ((to - from) / 6.0).ceil() as u32;
         let stations: Vec<f64> =
@@ -230,7 +225,7 @@ impl FullSize {
             .map(|row| {
                 let (s, d) = (row.from_below.mm(), row.depth.mm());
                 let label = format!("{} / {}", row.shown.station, row.shown.depth);
-                (at(s, 0.0), at(s, d.max(0.0) + 5.0), label)
+                (at(s, 0.0), at(s, d.max(0.0) + MARK), label)
             })
             .collect();
         let pins = seam.pins.iter().map(|pin| at(pin.station.mm(), pin.depth.mm())).collect();
@@ -251,6 +246,21 @@ impl FullSize {
         )
     }
 
+    /// Upper left corner of the test square on a tile: the corner of the page that least is drawn in.
+    fn free_corner(&self, page: &Page, tile: &Tile) -> [f64; 2] {
+        let (near, far) = (MARGIN + OVERLAP, MARGIN + OVERLAP + TEST_SQUARE);
+        let corners = [page.width - far, near].map(|x| [[x, near], [x, page.height - far]]);
+        let crowd = |[x, y]: &[f64; 2]| {
+            let covers = |at: f64, from: f64| at >= from - LABEL_OFF && at <= from + TEST_SQUARE + LABEL_OFF;
+            self.points()
+                .map(|point| tile.place(point, MARGIN, page.height))
+                .filter(|place| covers(place[0], *x) && covers(place[1], *y))
+                .count()
+        };
+        let [[right_top, right_low], [left_top, left_low]] = corners;
+        [right_top, left_top, right_low, left_low].into_iter().min_by_key(crowd).unwrap_or(right_top)
+    }
+
     fn touches(&self, area: ([f64; 2], [f64; 2])) -> bool {
         self.points().any(|[x, y]| x >= area.0[0] && x <= area.1[0] && y >= area.0[1] && y <= area.1[1])
     }
@@ -267,7 +277,10 @@ impl FullSize {
         page.course(&new, ink::Stroke::New);
         for (a, b, label) in ticks {
             page.course(&[a, b], ink::Stroke::Tick);
-            page.small(b[0] + 1.5, b[1] + 1.0, &label);
+            // Beyond the mark, away from the old stitching, so that no line runs through it.
+            let x =
+                if b[0] >= a[0] { b[0] + LABEL_OFF } else { b[0] - LABEL_OFF - Page::small_width(&label) };
+            page.small(x, b[1] + 1.0, &label);
         }
         for pin in pins {
             page.cross(pin);

@@ -20,7 +20,7 @@ pub struct Health {
 #[utoipa::path(responses((status = 200, body = Health), Refusals))]
 #[get("/health")]
 async fn read_health(app: Data<App>) -> Result<Json<Health>, Problem> {
-    app.store(|conn| vemble_store::ping(conn)).await?;
+    app.store(vemble_store::ping).await?;
     Ok(Json(Health { status: "ready" }))
 }
 

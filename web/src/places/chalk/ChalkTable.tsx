@@ -17,8 +17,6 @@ const markWords: Record<Of<"ChalkMark">, string> = {
   step: "",
 };
 
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
-
 /** The line as marks for chalk and tape. */
 export function ChalkTable({ line, seam }: { line: Line; seam: Of<"SeamSolution"> }) {
   const edges = line.table.rows.some((row) => row.shown.edge_front != null);
@@ -29,11 +27,7 @@ export function ChalkTable({ line, seam }: { line: Line; seam: Of<"SeamSolution"
         {seam.evening ? (line.side === "centre" ? "Both sides" : line.side) : "Both halves"}: chalk table
       </h2>
       <p className="soft" style={{ fontSize: 14, lineHeight: 1.35 }}>
-        From {datumWords[line.table.datum]}. {capital(line.lower.words)}; {line.upper.words}. Steepest 1 in{" "}
-        {Math.round(1 / Math.max(line.character.steepest_slope, 0.001))}
-        {line.character.tightest_radius
-          ? `, bends no tighter than ${Math.round(line.character.tightest_radius)} mm.`
-          : ", straight."}
+        From {datumWords[line.table.datum]}. {line.words}
       </p>
       <table className="tape">
         <thead>
@@ -46,7 +40,7 @@ export function ChalkTable({ line, seam }: { line: Line; seam: Of<"SeamSolution"
                 <th>{other} edge</th>
               </>
             )}
-            <th className="words" />
+            <th className="words">what is there</th>
           </tr>
         </thead>
         <tbody>

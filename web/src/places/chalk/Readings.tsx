@@ -131,7 +131,7 @@ export function Readings({ seam, job, draft }: { seam: Seam; job: Of<"Job">; dra
         </tbody>
       </table>
       <p className="soft" style={{ fontSize: 13 }}>
-        The line may miss a pin by {seam.tolerance} mm: a pin is not a surveying mark. It is the smoothest
+        The line may miss a pin by {seam.tolerance_words}: a pin is not a surveying mark. It is the smoothest
         line a ruler and a steady hand would draw.
       </p>
     </section>

@@ -25,6 +25,9 @@ const modes: { value: Mode; label: string }[] = [
   { value: "raw_edge_to_chalk", label: "raw edge" },
 ];
 const coarse = window.matchMedia("(pointer: coarse)").matches || window.innerWidth <= 640;
+const hint = coarse
+  ? "Tap a seam, then say the station and the depth."
+  : "Letters choose the seam, Enter goes on.";
 
 /** Station, depth, Enter, next: one hand, a friend reading aloud. */
 export function EntryPad(props: {
@@ -190,7 +193,7 @@ export function EntryPad(props: {
             {waiting.length} {waiting.length === 1 ? "reading waits" : "readings wait"} here for the workroom.
           </p>
         ) : (
-          <p className="echo-now">{echo || "Letters choose the seam, Enter goes on."}</p>
+          <p className="echo-now">{echo || hint}</p>
         )}
       </div>
       <NumberPad

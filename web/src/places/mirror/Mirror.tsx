@@ -35,6 +35,7 @@ export default function Mirror({ id, draft, job, solution }: AtWork) {
   return (
     <div className="page mirror">
       <section aria-label="The garment on its wearer">
+        <h1 className="visually-hidden phone-only">At the mirror</h1>
         <div className="row spread wide-only" style={{ marginBottom: 8 }}>
           <h1>At the mirror</h1>
           <div className="row">

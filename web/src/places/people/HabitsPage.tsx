@@ -94,7 +94,7 @@ export default function HabitsPage() {
           <tr>
             <th>house default</th>
             <th>yours</th>
-            <th className="words" />
+            <th className="words">unit</th>
             <th className="words">why</th>
           </tr>
         </thead>

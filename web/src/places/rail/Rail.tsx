@@ -67,7 +67,7 @@ export default function Rail() {
           <button key={hanging.id} className="hanging" data-testid="hanging" onClick={() => open(hanging)}>
             <Hanger hanging={hanging} height={tallest * scale + 66} />
             <div className="ticket">
-              <h3>{hanging.record.garment.name}</h3>
+              <h2>{hanging.record.garment.name}</h2>
               <div className="soft">{hanging.wearer_name ?? "no wearer yet"}</div>
               <div className={`act ${hanging.next.at_stop ? "stop" : ""}`}>
                 {hanging.next.at_stop ? "Stop: " : ""}

@@ -1,0 +1,209 @@
+//! Solving a job: readings to lines, lines to girths and ease, decisions to a work order.
+
+mod lines;
+mod minds;
+mod pins;
+mod solver;
+
+use serde::Serialize;
+
+use crate::drawing::Drawing;
+use crate::ease::{FootThrough, LevelBalance, SeatedWaist};
+use crate::evening::Evening;
+use crate::garment::SeamName;
+use crate::job::{Job, JobError};
+use crate::line::{ChalkTable, LineCharacter, LineEnd};
+use crate::next_act::NextAct;
+use crate::pin::Datum;
+use crate::plan::Plan;
+use crate::warning::Warning;
+use crate::{Length, Side};
+use solver::Solver;
+
+/// The format of a written solution.
+pub const RESULT_FORMAT: &str = "vemble-result/1";
+
+/// A pin as it is understood.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct PinRead {
+    /// The pin's id.
+    pub id: String,
+    /// Its side.
+    pub side: Side,
+    /// Station from the seam's lower end.
+    pub station: Length,
+    /// Old stitching to pin.
+    pub depth: Length,
+    /// Station and depth as they stand on the session's tape, the station from the usual datum.
+    pub shown: [String; 2],
+    /// What it does, said back.
+    pub echo: String,
+}
+
+/// One end of a drawn line.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct SolvedEnd {
+    /// What the end does, in millimetres from the seam's lower end.
+    pub end: LineEnd,
+    /// The same in words.
+    pub words: String,
+    /// Length of the fade, where it tapers: from the taper to the nearest pin.
+    pub fade: Option<f64>,
+}
+
+/// A line that can be sewn.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct DrawnLine {
+    /// At hem or crotch.
+    pub lower: SolvedEnd,
+    /// At band or crotch.
+    pub upper: SolvedEnd,
+    /// Steepest slope, tightest radius, deepest point.
+    pub character: LineCharacter,
+    /// The line in words: where it ends and how hard it is to sew.
+    pub words: String,
+    /// The line as chalk marks.
+    pub table: ChalkTable,
+    /// The line sampled for drawing: `[station, depth]` in millimetres.
+    #[cfg_attr(feature = "schema", schema(value_type = Vec<Vec<f64>>))]
+    pub spine: Vec<[f64; 2]>,
+}
+
+/// A depth proposed in place of one that cannot be sewn.
+#[derive(Debug, Clone, Copy, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct ProposedDepth {
+    /// The evened station, from the seam's lower end.
+    pub station: f64,
+    /// The depth asked for.
+    pub asked: f64,
+    /// The depth that works.
+    pub works: f64,
+}
+
+/// A line that cannot be drawn, with what can.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct LineRefused {
+    /// Why not, and the nearest that works.
+    pub message: String,
+    /// Ends that work with the depths asked for, where moving an end helps.
+    pub longer: Option<ProposedEnds>,
+    /// Depths that work with the ends as they are.
+    pub shallower: Option<Vec<ProposedDepth>>,
+}
+
+/// Ends proposed in place of ends that do not work.
+#[derive(Debug, Clone, Copy, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct ProposedEnds {
+    /// At hem or crotch.
+    pub lower: LineEnd,
+    /// At band or crotch.
+    pub upper: LineEnd,
+}
+
+/// What came of one line.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(tag = "outcome", rename_all = "snake_case")]
+pub enum LineOutcome {
+    /// It can be sewn.
+    Drawn(DrawnLine),
+    /// It cannot.
+    Refused(LineRefused),
+}
+
+/// The line of one side.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct SideLine {
+    /// The side; `centre` where one line serves both sides, or there is only one seam.
+    pub side: Side,
+    /// What came of it.
+    #[serde(flatten)]
+    pub outcome: LineOutcome,
+}
+
+/// One seam that was pinned.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct SeamSolution {
+    /// The seam.
+    pub seam: SeamName,
+    /// Its length.
+    pub length: Length,
+    /// Height of the band at its upper end; zero where no band crosses it.
+    pub band: Length,
+    /// Where its stations are usually counted from.
+    pub datum: Datum,
+    /// The most it can be let out, where its allowance is known.
+    pub let_out_limit: Option<Length>,
+    /// Allowance on the front and back panel, where it is known.
+    pub allowance: Option<[Length; 2]>,
+    /// How far the line may miss a pin, in millimetres.
+    pub tolerance: f64,
+    /// The same as it stands on the session's tape.
+    pub tolerance_words: String,
+    /// The pins.
+    pub pins: Vec<PinRead>,
+    /// Left and right evened, on a paired seam.
+    pub evening: Option<Evening>,
+    /// Its lines: one for both sides, or one a side.
+    pub lines: Vec<SideLine>,
+}
+
+/// Everything computed from one job.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct Solution {
+    /// [`RESULT_FORMAT`].
+    pub format: String,
+    /// Every pinned seam, in the order they are judged.
+    pub seams: Vec<SeamSolution>,
+    /// Every measured level, from the top down.
+    pub levels: Vec<LevelBalance>,
+    /// The band when sitting.
+    pub seated: Option<SeatedWaist>,
+    /// Whether the foot gets through.
+    pub foot: Option<FootThrough>,
+    /// The work order.
+    pub plan: Plan,
+    /// What the person should know.
+    pub warnings: Vec<Warning>,
+    /// What can be drawn, where the panels can.
+    pub drawing: Option<Drawing>,
+    /// What to do next, and where.
+    pub next: NextAct,
+}
+
+impl Solution {
+    /// True when every pinned seam has a line.
+    #[must_use]
+    pub fn is_solved(&self) -> bool {
+        self.seams
+            .iter()
+            .flat_map(|seam| &seam.lines)
+            .all(|line| matches!(line.outcome, LineOutcome::Drawn(_)))
+    }
+}
+
+/// Computes everything there is to know from a job.
+///
+/// What is missing narrows the result and is named in its warnings: without the panels there are
+/// lines but no girths, without a body measure a level has no verdict. A line that cannot be
+/// drawn is part of the result, with the nearest that can.
+///
+/// # Errors
+/// [`JobError`] for a job that holds nonsense, with the place it stands.
+pub fn solve(job: &Job) -> Result<Solution, JobError> {
+    Solver::new(job)?.solve()
+}
+
+/// A computed length without the noise of its last digits: to a hundredth of a millimetre.
+pub(super) fn shown_mm(mm: f64) -> Length {
+    Length::from_mm((mm * 100.0).round() / 100.0)
+}
