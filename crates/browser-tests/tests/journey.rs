@@ -226,7 +226,7 @@ async fn trousers_are_pinned_chalked_and_ready_for_the_bench() {
 
     browser.key_on_page("1").await;
     browser.choose("Evened by", "larger").await;
-    browser.see_in("[data-testid=readings]", "larger").await;
+    browser.see_in("section[aria-label=Readings]", "larger: closer").await;
     browser.see_saved().await;
     let larger = solve_the_job_file(&browser, &fitting).await;
     assert_ne!(larger["levels"], again["levels"]);
