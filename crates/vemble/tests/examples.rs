@@ -148,17 +148,26 @@ fn what_cannot_be_read_exits_two_and_says_where() {
 }
 
 #[test]
-fn the_schema_describes_the_examples() {
+fn the_schema_takes_the_examples_and_refuses_what_the_reader_refuses() {
     let output = vemble(&["schema"]);
     let schema: serde_json::Value = serde_json::from_slice(&output.stdout).expect("JSON");
-    let example: serde_json::Value =
-        serde_json::from_slice(&std::fs::read(example("barn-dance-trousers")).expect("read")).expect("JSON");
-    for key in example.as_object().expect("an object").keys() {
-        assert!(schema["properties"].get(key).is_some(), "{key}");
-    }
-    let pin = &schema["$defs"]["Pin"]["properties"];
-    for key in example["fitting"]["pins"][0].as_object().expect("a pin").keys() {
-        assert!(pin.get(key).is_some(), "{key}");
+    let schema = jsonschema::validator_for(&schema).expect("a schema");
+    for name in ["barn-dance-trousers", "uneven-legs-in-inches", "let-out-below", "fade-too-short"] {
+        let job: serde_json::Value =
+            serde_json::from_slice(&std::fs::read(example(name)).expect("read")).expect("JSON");
+        let faults: Vec<String> = schema.iter_errors(&job).map(|fault| fault.to_string()).collect();
+        assert!(faults.is_empty(), "{name}: {faults:?}");
+        for (pointer, wrong) in [
+            ("/fitting/pins/0/reading", serde_json::json!("ten")),
+            ("/garment/shape/kind", serde_json::json!("kilt")),
+            ("/garment/shape/waist", serde_json::json!(428)),
+            ("/fitting/held_on", serde_json::json!(3)),
+        ] {
+            let mut broken = job.clone();
+            let (parent, key) = pointer.rsplit_once('/').expect("a path");
+            broken.pointer_mut(parent).expect("the parent")[key] = wrong;
+            assert!(!schema.is_valid(&broken), "{name}: {pointer}");
+        }
     }
 }
 

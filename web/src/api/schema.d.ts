@@ -1481,10 +1481,25 @@ export interface components {
              */
             free: number;
         };
-        /** @description The measures and construction that belong to one kind of garment. */
-        Shape: components["schemas"]["Trousers"] & {
+        /** @description Measures and construction of one pair of trousers. */
+        Shape: {
+            /** @description What is inside each seam, where it was looked at. */
+            allowances?: components["schemas"]["SeamAllowance"][];
+            back_pocket_gap?: components["schemas"]["Length"] | null;
+            /** @description The waistband. */
+            band: components["schemas"]["Band"];
+            /** @description The flat measures taken; any may be missing. */
+            flats: {
+                [key: string]: components["schemas"]["Length"];
+            };
             /** @enum {string} */
             kind: "trousers";
+            /** @description Fully lined. */
+            lined?: boolean;
+            /** @description Seams with topstitching, which comes out first and goes back last. */
+            topstitched?: components["schemas"]["SeamName"][];
+            /** @description Depth of the hem's turn-up. */
+            turn_up: components["schemas"]["Length"];
         };
         /** @description A level as it is read on the session's tape. */
         ShownLevel: {
@@ -1616,24 +1631,6 @@ export interface components {
             estimate: number;
             /** @description The kind of work. */
             work: components["schemas"]["Work"];
-        };
-        /** @description Measures and construction of one pair of trousers. */
-        Trousers: {
-            /** @description What is inside each seam, where it was looked at. */
-            allowances?: components["schemas"]["SeamAllowance"][];
-            back_pocket_gap?: components["schemas"]["Length"] | null;
-            /** @description The waistband. */
-            band: components["schemas"]["Band"];
-            /** @description The flat measures taken; any may be missing. */
-            flats: {
-                [key: string]: components["schemas"]["Length"];
-            };
-            /** @description Fully lined. */
-            lined?: boolean;
-            /** @description Seams with topstitching, which comes out first and goes back last. */
-            topstitched?: components["schemas"]["SeamName"][];
-            /** @description Depth of the hem's turn-up. */
-            turn_up: components["schemas"]["Length"];
         };
         /** @description A reading as typed. */
         TypedLength: {

@@ -85,11 +85,33 @@ pub enum Purpose {
 
 /// The measures and construction that belong to one kind of garment.
 #[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
-#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 #[serde(tag = "kind", rename_all = "snake_case")]
 pub enum Shape {
     /// A pair of trousers.
     Trousers(Trousers),
+}
+
+/// The derived schema would put the tag beside the kind's own closed object, and nothing can satisfy
+/// both; here the tag is one of the object's properties.
+#[cfg(feature = "schema")]
+impl utoipa::PartialSchema for Shape {
+    fn schema() -> utoipa::openapi::RefOr<utoipa::openapi::schema::Schema> {
+        use utoipa::openapi::schema::{ObjectBuilder, Schema, Type};
+        let mut kind = <Trousers as utoipa::PartialSchema>::schema();
+        if let utoipa::openapi::RefOr::T(Schema::Object(object)) = &mut kind {
+            let tag = ObjectBuilder::new().schema_type(Type::String).enum_values(Some(["trousers"])).build();
+            object.properties.insert("kind".to_owned(), tag.into());
+            object.required.push("kind".to_owned());
+        }
+        kind
+    }
+}
+
+#[cfg(feature = "schema")]
+impl utoipa::ToSchema for Shape {
+    fn schemas(schemas: &mut Vec<(String, utoipa::openapi::RefOr<utoipa::openapi::schema::Schema>)>) {
+        <Trousers as utoipa::ToSchema>::schemas(schemas);
+    }
 }
 
 impl Shape {

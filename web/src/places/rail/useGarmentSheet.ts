@@ -8,7 +8,7 @@ import { today } from "../../entry/days";
 export type GarmentRecord = Of<"GarmentRecord">;
 export type Garment = Of<"Garment">;
 export type Cloth = Of<"Cloth">;
-export type Trousers = Of<"Trousers">;
+export type Trousers = Of<"Shape">;
 
 /** The cloth a garment has until somebody looks. */
 export const usualCloth: Cloth = {
