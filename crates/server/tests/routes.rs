@@ -1,0 +1,190 @@
+//! What each resource gives, beyond what `http.rs` guards.
+
+mod common;
+
+use common::{Client, Running, example};
+use serde_json::{Value, json};
+
+const GARMENT: &str = "01930000-0000-7000-8000-00000000a001";
+const FITTING: &str = "01930000-0000-7000-8000-00000000a002";
+const WEARER: &str = "01930000-0000-7000-8000-00000000a003";
+
+/// A workroom with Odile, her corduroys and one fitting of them.
+fn workroom() -> (Running, Client) {
+    let server = Running::start();
+    let ada = server.account("ada@example.org");
+    let (mut garment, fitting) = example(GARMENT);
+    garment["wearer"] = json!(WEARER);
+    garment["due_on"] = json!("2027-01-15");
+    let job: Value =
+        serde_json::from_str(include_str!("../../../docs/examples/barn-dance-trousers.vemble.json"))
+            .expect("the example");
+    let wearer = json!({ "name": "Odile Marrow", "measured": [job["body"]] });
+    assert_eq!(ada.put(&format!("/api/v1/wearers/{WEARER}"), None, &wearer).status, 200);
+    assert_eq!(ada.put(&format!("/api/v1/garments/{GARMENT}"), None, &garment).status, 200);
+    assert_eq!(ada.put(&format!("/api/v1/fittings/{FITTING}"), None, &fitting).status, 200);
+    (server, ada)
+}
+
+#[test]
+fn a_pin_is_read_in_any_spelling_and_said_back() {
+    let server = Running::start();
+    let ada = server.account("ada@example.org");
+    let (garment, _) = example(GARMENT);
+    let typed = |station: &str, mode: &str, reading: &str| {
+        let pin = json!({
+            "garment": garment["garment"], "id": "p", "seam": "outseam", "side": "left", "datum": "hem",
+            "station": station, "mode": mode, "reading": reading,
+        });
+        ada.send("POST", "/api/v1/compute/pin", None, Some(pin))
+    };
+    let read = typed("31 1/2 in", "whole_pinch", "24").body;
+    assert_eq!(read["read"]["depth"], 12.0);
+    assert_eq!(read["pin"]["station"], 800.1);
+    let echo = read["read"]["echo"].as_str().expect("an echo");
+    assert!(echo.starts_with("24 mm in the whole pinch is 12 mm deep; that on both sides"), "{echo}");
+
+    let wrong = typed("31 1/q", "seam_to_pin", "12");
+    assert_eq!((wrong.status, &wrong.body["path"]), (422, &json!("station")), "{}", wrong.body);
+    assert!(wrong.body["detail"].as_str().expect("a sentence").contains("character 6"), "{}", wrong.body);
+    let off = typed("2 m", "seam_to_pin", "12");
+    assert_eq!(off.status, 422, "{}", off.body);
+    let deep = typed("800", "seam_to_pin", "300");
+    assert_eq!((deep.status, &deep.body["path"]), (422, &json!("reading")), "{}", deep.body);
+}
+
+#[test]
+fn lengths_are_read_field_by_field() {
+    let server = Running::start();
+    let ada = server.account("ada@example.org");
+    let read = |readings: Value| {
+        let habits = json!({ "scale": { "unit": "inch", "rounding": "eighth_inch" } });
+        let typed = json!({ "habits": habits, "readings": readings });
+        ada.send("POST", "/api/v1/compute/lengths", None, Some(typed))
+    };
+    let both = read(json!([{ "field": "waist", "text": "29 5/8" }, { "field": "hip", "text": "98,6 cm" }]));
+    assert_eq!(both.body[0]["length"], 752.475);
+    assert_eq!(both.body[1]["shown"], "38 7/8");
+    let wrong = read(json!([{ "field": "waist", "text": "29" }, { "field": "hip", "text": "ninety" }]));
+    assert_eq!((wrong.status, &wrong.body["path"]), (422, &json!("hip")));
+}
+
+#[test]
+fn the_rail_says_what_comes_next_and_the_calendar_what_fits() {
+    let (_server, ada) = workroom();
+    let rail = ada.get("/api/v1/garments").body;
+    assert_eq!(rail[0]["record"]["garment"]["name"], "Brown corduroys");
+    assert_eq!(rail[0]["wearer_name"], "Odile Marrow");
+    assert_eq!(rail[0]["next"]["place"], "chalk");
+    assert!(rail[0]["minutes_left"]["p50"].as_f64().expect("minutes") > 30.0);
+    assert!(rail[0]["figure"]["outline"].as_array().expect("an outline").len() > 8);
+    let calendar = ada.get("/api/v1/calendar").body;
+    assert_eq!(calendar["fits"][0]["name"], "Brown corduroys");
+    let claimed: f64 = calendar["days"]
+        .as_array()
+        .expect("days")
+        .iter()
+        .map(|day| day["claimed"].as_f64().expect("minutes"))
+        .sum();
+    assert!(claimed > 0.0);
+}
+
+#[test]
+fn a_change_is_told_in_the_journal_and_undone() {
+    let (_server, ada) = workroom();
+    let path = format!("/api/v1/fittings/{FITTING}");
+    let mut changed = ada.get(&path).body;
+    changed["fitting"]["pins"].as_array_mut().expect("pins").remove(0);
+    assert_eq!(ada.put(&path, Some("\"1\""), &changed).status, 200);
+    let journal = format!("/api/v1/garments/{GARMENT}/journal");
+    let last = ada.get(&journal).body[0].clone();
+    assert_eq!(last["undone"], false);
+    let undone = ada.send("POST", &format!("/api/v1/garments/{GARMENT}/undo"), None, None);
+    assert_eq!((undone.status, &undone.body["what"]), (200, &last["what"]));
+    let now = ada.get(&path);
+    assert_eq!(now.body["fitting"]["pins"].as_array().expect("pins").len(), 11);
+    assert_eq!(now.version.as_deref(), Some("\"3\""), "undoing is a change too");
+    assert_eq!(ada.put(&path, Some("\"2\""), &changed).status, 412, "the version that was undone is stale");
+}
+
+#[test]
+fn everything_leaves_as_a_file() {
+    let (_server, ada) = workroom();
+    let at = |file: &str| format!("/api/v1/fittings/{FITTING}/{file}");
+    let job = ada.get(&at("job.vemble.json")).body;
+    let solved = vemble_fit::solve(&serde_json::from_value(job).expect("a job")).expect("a result");
+    assert!(solved.is_solved());
+    for (file, media_type) in [
+        ("pins.csv", "text/csv"),
+        ("chalk.csv", "text/csv"),
+        ("sheet.pdf", "application/pdf"),
+        ("sheet.pdf?paper=letter", "application/pdf"),
+    ] {
+        let answer = ada.get(&at(file));
+        assert_eq!((answer.status, answer.content_type.as_str()), (200, media_type), "{file}");
+    }
+    assert_eq!(ada.get(&at("sheet.pdf?paper=wall")).status, 400);
+}
+
+#[test]
+fn a_habit_moves_every_number_and_nonsense_moves_none() {
+    let (_server, ada) = workroom();
+    let solution = format!("/api/v1/fittings/{FITTING}/solution");
+    let before = ada.get(&solution).body;
+    let habits = ada.get("/api/v1/habits");
+    let mut changed = habits.body.clone();
+    changed["rules"] = json!({ "pin_tolerance": 99.0 });
+    let wrong = ada.put("/api/v1/habits", habits.version.as_deref(), &changed);
+    assert_eq!(wrong.status, 422);
+    assert!(wrong.body["detail"].as_str().expect("a sentence").contains("from 0 to 10"), "{}", wrong.body);
+    assert_eq!(ada.get(&solution).body, before);
+    changed["rules"] = json!({ "pin_tolerance": 1.0 });
+    assert_eq!(ada.put("/api/v1/habits", habits.version.as_deref(), &changed).status, 200);
+    let after = ada.get(&solution).body;
+    assert_ne!(after["levels"], before["levels"]);
+    assert_eq!(after["seams"][0]["tolerance"], 1.0);
+}
+
+#[test]
+fn a_wearer_taken_away_leaves_their_garments() {
+    let (_server, ada) = workroom();
+    assert_eq!(ada.send("DELETE", &format!("/api/v1/wearers/{WEARER}"), None, None).status, 204);
+    assert_eq!(ada.get(&format!("/api/v1/wearers/{WEARER}")).status, 404);
+    let garment = ada.get(&format!("/api/v1/garments/{GARMENT}"));
+    assert_eq!((garment.status, &garment.body["wearer"]), (200, &Value::Null));
+}
+
+#[test]
+fn a_garment_taken_off_the_rail_takes_its_fittings_along() {
+    let (_server, ada) = workroom();
+    assert_eq!(ada.send("DELETE", &format!("/api/v1/garments/{GARMENT}"), None, None).status, 204);
+    assert_eq!(ada.get(&format!("/api/v1/fittings/{FITTING}")).status, 404);
+    assert_eq!(ada.get("/api/v1/garments").body, json!([]));
+}
+
+#[test]
+fn the_fitting_uses_the_measures_of_its_own_day() {
+    let (_server, ada) = workroom();
+    let path = format!("/api/v1/wearers/{WEARER}");
+    let kept = ada.get(&path);
+    let mut later = kept.body.clone();
+    later["measured"]
+        .as_array_mut()
+        .expect("days")
+        .push(json!({ "taken_on": "2026-12-24", "measures": { "waist": 800 }, "layers": [] }));
+    assert_eq!(ada.put(&path, kept.version.as_deref(), &later).status, 200);
+    let job = ada.get(&format!("/api/v1/fittings/{FITTING}/job")).body;
+    assert_eq!(job["body"]["taken_on"], "2026-10-30", "measured after the fitting does not count for it");
+}
+
+#[test]
+fn health_words_and_the_document_are_there() {
+    let (server, ada) = workroom();
+    assert_eq!(server.stranger().get("/api/health").status, 200);
+    let words = ada.get("/api/v1/words").body;
+    assert_eq!(words["trousers"].as_array().expect("measures").len(), 11);
+    assert!(words["rules"].as_array().expect("rules").iter().all(|rule| rule["reason"] != ""));
+    let document = server.stranger().get("/api/openapi.json").body;
+    assert!(document["openapi"].as_str().expect("a version").starts_with("3.1"));
+    assert_eq!(server.stranger().send("POST", "/api/v1/demo-session", None, None).status, 404);
+}
