@@ -1,15 +1,16 @@
 import { useQuery } from "@tanstack/react-query";
-import { lazy, Suspense } from "react";
+import { Suspense } from "react";
 import { Link, Route, Routes } from "react-router";
 import { whoQuery } from "./api/queries";
 import { Frame } from "./frame/Frame";
+import { patient } from "./frame/patient";
 
-const Door = lazy(() => import("./places/door/Door"));
-const Rail = lazy(() => import("./places/rail/Rail"));
-const HangGarment = lazy(() => import("./places/rail/HangGarment"));
-const People = lazy(() => import("./places/people/People"));
-const HabitsPage = lazy(() => import("./places/people/HabitsPage"));
-const FittingPlace = lazy(() => import("./fitting/FittingPlace"));
+const Door = patient(() => import("./places/door/Door"));
+const Rail = patient(() => import("./places/rail/Rail"));
+const HangGarment = patient(() => import("./places/rail/HangGarment"));
+const People = patient(() => import("./places/people/People"));
+const HabitsPage = patient(() => import("./places/people/HabitsPage"));
+const FittingPlace = patient(() => import("./fitting/FittingPlace"));
 
 /** Every place of the house behind its door. */
 export function House() {

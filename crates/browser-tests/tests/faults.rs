@@ -86,3 +86,23 @@ async fn a_stopped_database_is_said_and_recovered_from() {
     browser.reload().await;
     browser.see("11 pins read").await;
 }
+
+#[tokio::test]
+async fn places_stay_open_without_a_connection() {
+    let mut workroom = Workroom::demo();
+    let browser = at_the_mirror(&workroom).await;
+    // The other places are fetched as soon as there is time.
+    let fetched =
+        "return performance.getEntriesByType('resource').filter(e => /Chalk|Bench/.test(e.name)).length";
+    browser
+        .until("chalk and bench fetched", || async {
+            browser.run(fetched, serde_json::Value::Null).await.as_u64() >= Some(2)
+        })
+        .await;
+    workroom.kill();
+    browser.press("Chalk").await;
+    browser.see("What every level will measure").await;
+    browser.press("Bench").await;
+    browser.see("Work order").await;
+    workroom.start_again();
+}

@@ -117,3 +117,32 @@ async fn the_keys_of_a_place_are_told() {
     browser.key_on_page("?").await;
     browser.see("tick the step").await;
 }
+
+#[tokio::test]
+async fn a_garment_and_a_wearer_are_taken_away_only_after_asking() {
+    let workroom = Workroom::demo();
+    let browser = Browser::open_demo(&workroom.url, DESK).await;
+    let hanging = browser.texts("[data-testid=hanging]").await.len();
+    browser.goto("/garments/01930000-0000-7000-8000-000000000203").await;
+    browser.press("Take it off the rail for good").await;
+    browser.press("Keep it").await;
+    browser.press("Take it off the rail for good").await;
+    browser.press("Yes, take it away").await;
+    browser.see("On the rail").await;
+    browser
+        .until("one garment less", || async {
+            browser.texts("[data-testid=hanging]").await.len() == hanging - 1
+        })
+        .await;
+    assert!(!browser.text("main").await.contains("Patched denims"));
+
+    browser.goto("/people/01930000-0000-7000-8000-000000000102").await;
+    browser.see_in("section h1", "Tam Brackley").await;
+    browser.press("Take Tam Brackley away for good").await;
+    browser.press("Yes, take it away").await;
+    browser
+        .until("nobody of that name", || async { !browser.text("main").await.contains("Tam Brackley") })
+        .await;
+    browser.goto("/").await;
+    browser.see("no wearer yet").await;
+}

@@ -1,15 +1,29 @@
 import { useQuery } from "@tanstack/react-query";
-import { lazy, useMemo } from "react";
+import { useEffect, useMemo } from "react";
 import { useParams } from "react-router";
 import type { Of } from "../api/client";
 import { jobQuery, solutionQuery } from "../api/queries";
+import { patient } from "../frame/patient";
 import { useSaved } from "../frame/saved";
 import { Clash } from "./Clash";
 import { type Draft, useDraft } from "./useDraft";
 
-const Mirror = lazy(() => import("../places/mirror/Mirror"));
-const Chalk = lazy(() => import("../places/chalk/Chalk"));
-const Bench = lazy(() => import("../places/bench/Bench"));
+const places = {
+  mirror: () => import("../places/mirror/Mirror"),
+  chalk: () => import("../places/chalk/Chalk"),
+  bench: () => import("../places/bench/Bench"),
+};
+const Mirror = patient(places.mirror);
+const Chalk = patient(places.chalk);
+const Bench = patient(places.bench);
+
+/** Fetches the other places while there is a connection, so that losing it closes none of them. */
+function useAllPlaces() {
+  useEffect(() => {
+    // One that cannot be fetched now is fetched, and its failure told, when it is opened.
+    for (const fetchPlace of Object.values(places)) void fetchPlace().catch(() => undefined);
+  }, []);
+}
 
 /** What every place of a fitting works with. */
 export type AtWork = { id: string; draft: Draft; job: Of<"Job">; solution: Of<"Solution">; stale: boolean };
@@ -24,6 +38,7 @@ const words = {
 
 /** One fitting at one of its places. */
 export default function FittingPlace() {
+  useAllPlaces();
   const { fittingId = "" } = useParams();
   return <At key={fittingId} id={fittingId} />;
 }

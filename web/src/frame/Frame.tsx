@@ -5,6 +5,7 @@ import { NavLink, Outlet, useLocation } from "react-router";
 import { client } from "../api/client";
 import { fittingQuery, railQuery } from "../api/queries";
 import { Silhouette } from "../cloth/Silhouette";
+import { Mishap } from "./Mishap";
 import { KeysHelp, useHelpKey } from "./KeysHelp";
 import { SavedContext, type SavedWords } from "./saved";
 import { UnitSwitch } from "./UnitSwitch";
@@ -60,7 +61,9 @@ export function Frame({ email }: { email: string }) {
             </p>
           }
         >
-          <Outlet />
+          <Mishap at={pathname}>
+            <Outlet />
+          </Mishap>
         </Suspense>
       </main>
       <KeysHelp open={help} place={pathname.split("/").at(-1) ?? ""} onClose={() => setHelp(false)} />

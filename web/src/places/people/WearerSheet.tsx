@@ -1,12 +1,14 @@
-import { useQuery } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Button, Select } from "antd";
 import { useMemo, useState } from "react";
-import type { MeasureName, Of } from "../../api/client";
+import { useNavigate } from "react-router";
+import { answered, client, type MeasureName, type Of } from "../../api/client";
 import { wordsQuery } from "../../api/queries";
 import { BodyTotem } from "../../cloth/BodyTotem";
 import { today } from "../../entry/days";
 import { LengthField } from "../../entry/LengthField";
 import { useShown } from "../../entry/lengths";
+import { TakeAway } from "../../entry/TakeAway";
 import { Layers } from "./Layers";
 import { useWearer } from "./useWearer";
 
@@ -28,6 +30,13 @@ export function WearerSheet({ kept }: { kept: Kept }) {
   const days = kept.wearer.measured ?? [];
   const body = days.find((each) => each.taken_on === day) ?? days.at(-1);
   const save = useWearer(kept);
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const takeAway = async () => {
+    await answered(client.DELETE("/api/v1/wearers/{id}", { params: { path: { id: kept.id } } }));
+    await queries.invalidateQueries();
+    navigate("/people");
+  };
   const onDay = (change: (body: Body) => Body) =>
     save.mutate((wearer) => ({
       ...wearer,
@@ -111,6 +120,13 @@ export function WearerSheet({ kept }: { kept: Kept }) {
             onLayers={(layers) => onDay((each) => ({ ...each, layers: layers(each.layers ?? []) }))}
           />
         )}
+        <div>
+          <TakeAway
+            name={`Take ${kept.wearer.name} away for good`}
+            asks="Every measure goes; the garments stay, without a wearer."
+            onTake={takeAway}
+          />
+        </div>
       </section>
       <aside>{body && <BodyTotem measures={body.measures ?? {}} shown={shown ?? {}} />}</aside>
     </>

@@ -1,8 +1,10 @@
-import { useQuery } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Button } from "antd";
 import { useNavigate, useParams } from "react-router";
+import { answered, client } from "../../api/client";
 import { garmentQuery } from "../../api/queries";
 import { Panels } from "../../cloth/Panels";
+import { TakeAway } from "../../entry/TakeAway";
 import { FlatMeasures } from "./FlatMeasures";
 import { Making } from "./Making";
 import { blank, type GarmentRecord, type GarmentSheet, useGarmentSheet } from "./useGarmentSheet";
@@ -39,6 +41,12 @@ function Sheet({
   version: number | null;
 }) {
   const navigate = useNavigate();
+  const queries = useQueryClient();
+  const takeOff = async (garment: string) => {
+    await answered(client.DELETE("/api/v1/garments/{id}", { params: { path: { id: garment } } }));
+    await queries.invalidateQueries();
+    navigate("/");
+  };
   const sheet = useGarmentSheet(id, kept, version, () => navigate("/"));
   return (
     <div className="page">
@@ -66,6 +74,15 @@ function Sheet({
               Back to the rail
             </Button>
           </div>
+          {id && (
+            <div>
+              <TakeAway
+                name="Take it off the rail for good"
+                asks="Its fittings and readings go with it, and cannot be brought back."
+                onTake={() => takeOff(id)}
+              />
+            </div>
+          )}
         </aside>
       </form>
     </div>
