@@ -8,7 +8,7 @@
 
 use std::collections::BTreeMap;
 
-use kurbo::{BezPath, Point, Vec2};
+use kurbo::{BezPath, Point, Shape as _, Vec2};
 use serde::{Deserialize, Serialize};
 use thiserror::Error;
 
@@ -33,6 +33,8 @@ const SIDE_SHARE: f64 = 0.5;
 const CROTCH_WIDER: f64 = 4.0;
 /// How far up from crotch to hip the crotch curve reaches.
 const CURVE_REACH: f64 = 0.55;
+/// How exactly lengths are measured while heights are sought, in millimetres.
+const LENGTH_WITHIN: f64 = 1e-3;
 
 /// A measure of trousers laid flat and closed, edge to edge.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
@@ -485,9 +487,9 @@ impl<'a> Draft<'a> {
         // nearly upright, so four rounds leave less than a hundredth of a millimetre.
         for _ in 0..4 {
             let heights = self.heights(crotch, top);
-            let outer = Edge::along(self.outer_profile(&heights).path(0.0, false)).length();
+            let outer = self.outer_profile(&heights).path(0.0, false).perimeter(LENGTH_WITHIN);
             let inner = [1.0, -1.0]
-                .map(|sign| Edge::along(self.inner_profile(&heights, sign).path(0.0, true)).length());
+                .map(|sign| self.inner_profile(&heights, sign).path(0.0, true).perimeter(LENGTH_WITHIN));
             top += outseam - outer;
             crotch += inseam - (inner[0] + inner[1]) / 2.0;
             if top < crotch + 60.0 {
@@ -567,7 +569,7 @@ impl<'a> Draft<'a> {
             return Ok(Edge::along(draw(heights.top + lift)));
         };
         let (mut low, mut high) = (highest + 12.0, heights.top + 0.6 * waist);
-        let length = |top_y: f64| Edge::along(draw(top_y)).length();
+        let length = |top_y: f64| draw(top_y).perimeter(LENGTH_WITHIN);
         if !(length(low)..=length(high)).contains(&rise) {
             return Err(self.disagree(
                 rise_name,
