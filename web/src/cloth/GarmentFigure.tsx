@@ -106,7 +106,7 @@ export function GarmentFigure(props: {
         })}
       </svg>
       <figcaption className="soft" style={{ textAlign: "center" }}>
-        {view === "front" ? "front, as in the mirror" : "back"}: L is the wearer's left
+        {view === "front" ? "front, as in the mirror" : "back"}: the wearer's left is on the left
       </figcaption>
     </figure>
   );
