@@ -1,4 +1,4 @@
-//! Cautions: short, once, beside the act (handbook §18).
+//! Cautions: short, once, beside the act.
 
 use serde::Serialize;
 

@@ -31,7 +31,7 @@ impl ClothFamily {
         matches!(self, ClothFamily::Jersey)
     }
 
-    /// Needle, and thread with stitch, as the house table has them (handbook §13).
+    /// Needle, and thread with stitch, as the house table has them.
     #[must_use]
     pub const fn needle_and_stitch(self) -> (&'static str, &'static str) {
         match self {
@@ -79,7 +79,7 @@ pub enum Fray {
 }
 
 impl Fray {
-    /// The allowance a trimmed seam keeps (handbook §13).
+    /// The allowance a trimmed seam keeps.
     #[must_use]
     pub const fn trim_to(self) -> Length {
         Length::whole_mm(match self {

@@ -20,7 +20,7 @@ pub enum Intention {
     Loose,
 }
 
-/// Wearing ease of trousers in firm woven cloth: close, easy, loose (handbook §6).
+/// Wearing ease of trousers in firm woven cloth: close, easy, loose.
 const fn wearing_ease(level: LevelName) -> Option<[f64; 3]> {
     match level {
         LevelName::Waist => Some([10.0, 25.0, 45.0]),

@@ -1,4 +1,4 @@
-//! The echo: what a reading means, said back at once (handbook §3).
+//! The echo: what a reading means, said back at once.
 
 use crate::garment::{LevelName, SeamName, TrouserPanels, Tube};
 use crate::{EntryMode, Length, Scale, Side};

@@ -1,4 +1,4 @@
-//! Evening left and right (handbook §4): two hands' pins become one line, or two on purpose.
+//! Evening left and right: two hands' pins become one line, or two on purpose.
 
 use serde::Serialize;
 

@@ -1,4 +1,4 @@
-//! What the lines do to each level's girth (handbook §3).
+//! What the lines do to each level's girth.
 //!
 //! At a level the change is `ΔG = −Σ d / cos θ` over both edges of every seam that crosses the
 //! level *of that tube*, where `d` is the line's depth there and `θ` the edge's lean from

@@ -6,7 +6,7 @@ use serde::{Deserialize, Serialize};
 
 use crate::{HouseRule, Scale};
 
-/// How left and right readings become one (handbook §4).
+/// How left and right readings become one.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize, Default)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 #[serde(rename_all = "snake_case")]
@@ -32,7 +32,7 @@ impl EveningChoice {
     ];
 }
 
-/// What happens to the other side when only one was pinned (handbook §4).
+/// What happens to the other side when only one was pinned.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize, Default)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 #[serde(rename_all = "snake_case")]

@@ -1,4 +1,4 @@
-//! Letting out: how much a seam can give (handbook §3).
+//! Letting out: how much a seam can give.
 
 use crate::garment::SeamAllowance;
 use crate::{Habits, HouseRule, Length};

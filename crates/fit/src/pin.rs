@@ -1,4 +1,4 @@
-//! Pins: what was read on the seam, and the depth that reading means (handbook §3).
+//! Pins: what was read on the seam, and the depth that reading means.
 
 use serde::{Deserialize, Serialize};
 use thiserror::Error;

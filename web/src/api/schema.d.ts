@@ -694,7 +694,7 @@ export interface components {
             stations: components["schemas"]["EvenedStation"][];
         };
         /**
-         * @description How left and right readings become one (handbook §4).
+         * @description How left and right readings become one.
          * @enum {string}
          */
         EveningChoice: "mean" | "larger" | "smaller" | "keep_different";
@@ -1205,7 +1205,7 @@ export interface components {
             words: string;
         };
         /**
-         * @description What happens to the other side when only one was pinned (handbook §4).
+         * @description What happens to the other side when only one was pinned.
          * @enum {string}
          */
         OneSide: "half_each" | "copy" | "pinned_only";
@@ -1344,7 +1344,7 @@ export interface components {
             upper: components["schemas"]["LineEnd"];
         };
         /**
-         * @description What a garment is for, where that forbids altering it on one's own say (handbook §18).
+         * @description What a garment is for, where that forbids altering it on one's own say.
          * @enum {string}
          */
         Purpose: "everyday" | "protective" | "child_nightwear";

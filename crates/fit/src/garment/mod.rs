@@ -69,7 +69,7 @@ pub enum Source {
     Thrifted,
 }
 
-/// What a garment is for, where that forbids altering it on one's own say (handbook §18).
+/// What a garment is for, where that forbids altering it on one's own say.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize, Default)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 #[serde(rename_all = "snake_case")]

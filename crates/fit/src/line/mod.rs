@@ -1,4 +1,4 @@
-//! Stitching lines: the smoothest line a ruler and a steady hand would draw (handbook §5).
+//! Stitching lines: the smoothest line a ruler and a steady hand would draw.
 //!
 //! A line says, at every station of a seam, how far inside the old stitching the new one runs.
 //! [`LineProblem::solve`] finds the line with the least total bending that passes every pin within

@@ -1,4 +1,4 @@
-//! Free sewing time against what is due (handbook §14): does it fit, and with what margin.
+//! Free sewing time against what is due: does it fit, and with what margin.
 
 use chrono::{Days, NaiveDate};
 use serde::Serialize;

@@ -1,5 +1,5 @@
 //! The work order: steps with what they need first, stops before what cannot be undone, minutes,
-//! tools and cautions (handbook §14).
+//! tools and cautions.
 
 mod calendar;
 mod order;

@@ -34,7 +34,7 @@ pub enum Work {
 }
 
 impl Work {
-    /// Millimetres a minute, and minutes of set-up (handbook §14). A rate of `None` means that
+    /// Millimetres a minute, and minutes of set-up. A rate of `None` means that
     /// length does not matter.
     #[must_use]
     pub const fn pace(self) -> (Option<f64>, f64) {
