@@ -22,7 +22,7 @@ pub use error::StoreError;
 pub use fittings::FittingRecord;
 pub use garments::GarmentRecord;
 pub use journal::JournalEntry;
-pub use pool::{Conn, Store, ping};
+pub use pool::{Conn, Store, ping, together};
 pub use version::{Expected, Versioned};
 
 /// Accounts: signing up, credentials, habits.

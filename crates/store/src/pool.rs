@@ -2,6 +2,7 @@
 
 use std::time::Duration;
 
+use diesel::Connection;
 use diesel::connection::SimpleConnection;
 use diesel::migration::{Migration, MigrationSource};
 use diesel::pg::{Pg, PgConnection};
@@ -75,6 +76,17 @@ impl Store {
 /// [`StoreError::Unavailable`] when there is none.
 pub fn ping(conn: &mut Conn) -> Result<(), StoreError> {
     conn.batch_execute("SELECT 1").map_err(|_| StoreError::Unavailable)
+}
+
+/// Does several pieces of work as one: all of it is kept, or none.
+///
+/// # Errors
+/// Those of the work.
+pub fn together<T>(
+    conn: &mut Conn,
+    work: impl FnOnce(&mut Conn) -> Result<T, StoreError>,
+) -> Result<T, StoreError> {
+    conn.transaction(work)
 }
 
 /// Keeps the pool from printing each failed reconnection; requests report it once.

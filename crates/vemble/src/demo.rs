@@ -12,7 +12,7 @@ use uuid::Uuid;
 use vemble_fit::{Habits, Wearer};
 use vemble_store::{
     AccountId, Conn, Expected, FittingRecord, GarmentRecord, Store, StoreError, account, fitting, garment,
-    wearer,
+    together, wearer,
 };
 
 const SCENARIO: &str = include_str!("../demo/band.json");
@@ -43,7 +43,8 @@ pub fn load(store: &Store) -> Result<String, Box<dyn std::error::Error>> {
     if account::by_email(&mut conn, ADDRESS)?.is_none() {
         let mut scenario: Value = serde_json::from_str(SCENARIO)?;
         set_days(&mut scenario, Utc::now().date_naive());
-        hang(&mut conn, serde_json::from_value(scenario)?)?;
+        let scenario: Scenario = serde_json::from_value(scenario)?;
+        together(&mut conn, |conn| hang(conn, scenario))?;
     }
     Ok(ADDRESS.to_owned())
 }

@@ -301,6 +301,19 @@ impl Trousers {
 
     /// Draws the panels.
     ///
+    /// ```
+    /// use vemble_fit::garment::{SeamName, Trousers};
+    /// let trousers: Trousers = serde_json::from_str(r#"{
+    ///     "flats": { "waist": 400, "hip": 520, "hem": 200, "inseam": 760, "outseam": 1020 },
+    ///     "band": { "height": 40, "build": "one_piece", "belt_loop_at_back": false },
+    ///     "turn_up": 40
+    /// }"#).unwrap();
+    /// let panels = trousers.panels(&Default::default()).unwrap();
+    /// assert!((panels.seam_length(SeamName::Inseam) - 760.0).abs() < 0.5);
+    /// // What was not measured is estimated, and named.
+    /// assert!(!panels.estimated.is_empty());
+    /// ```
+    ///
     /// # Errors
     /// [`TemplateError`] naming the measures that are missing, implausible or at odds.
     pub fn panels(&self, habits: &Habits) -> Result<TrouserPanels, TemplateError> {

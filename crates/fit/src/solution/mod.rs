@@ -197,6 +197,21 @@ impl Solution {
 /// lines but no girths, without a body measure a level has no verdict. A line that cannot be
 /// drawn is part of the result, with the nearest that can.
 ///
+/// ```
+/// use vemble_fit::{Job, garment::LevelName, solve};
+/// let text = include_str!("../../../../docs/examples/barn-dance-trousers.vemble.json");
+/// let job: Job = serde_json::from_str(text).unwrap();
+/// let solution = solve(&job).unwrap();
+/// assert!(solution.is_solved());
+/// // Pinned at both sides and the centre back, the waist comes in.
+/// let waist = &solution.levels[0].girth;
+/// assert_eq!(waist.level, LevelName::Waist);
+/// assert!(waist.after < waist.before);
+/// // Nothing is cut before it was tacked and tried on.
+/// let step = |key: &str| solution.plan.steps.iter().position(|step| step.key == key);
+/// assert!(step("try_on") < step("trim_outseam"));
+/// ```
+///
 /// # Errors
 /// [`JobError`] for a job that holds nonsense, with the place it stands.
 pub fn solve(job: &Job) -> Result<Solution, JobError> {

@@ -230,3 +230,26 @@ async fn who(app: Data<App>, session: Session) -> Result<Json<Who>, Problem> {
 pub fn configure(config: &mut ServiceConfig<'_>) {
     config.service(sign_up).service(sign_in).service(open_demo).service(sign_out).service(who);
 }
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn a_missing_account_takes_as_much_checking_as_a_wrong_password() {
+        let nobody = PasswordHash::new(NOBODY).expect("a hash that is really checked");
+        let real = hash("thimble and beeswax").ok().expect("a hash");
+        let real = PasswordHash::new(&real).expect("a hash");
+        assert_eq!((nobody.algorithm, nobody.params), (real.algorithm, real.params.clone()));
+        assert_eq!(nobody.hash.map(|hash| hash.len()), real.hash.map(|hash| hash.len()));
+    }
+
+    #[test]
+    fn only_the_right_password_is_right() {
+        let kept = hash("thimble and beeswax").ok().expect("a hash");
+        assert!(is_right("thimble and beeswax", &kept));
+        assert!(!is_right("thimble and beeswax ", &kept));
+        assert!(!is_right("thimble and beeswax", NOBODY));
+        assert!(!is_right("thimble and beeswax", "only opened by the button"));
+    }
+}
