@@ -130,12 +130,8 @@ export function useDraft(id: string) {
     [id, send, settle],
   );
 
-  const undone = useCallback(() => {
-    base.current = null;
-    latest.current = null;
-    keepDraft(id, null);
-    void queries.invalidateQueries();
-  }, [id, queries]);
+  // An undo is a change like any other: the workroom's next version arrives as they all do.
+  const undone = useCallback(() => void queries.invalidateQueries(), [queries]);
 
   return { draft, saving, change, choose, undone, missing: read.error };
 }
