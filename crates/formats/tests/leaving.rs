@@ -1,0 +1,123 @@
+//! What leaves: every example as job file, tables and sheet, on both papers.
+
+use vemble_fit::{Job, LineOutcome, Paper, Solution, solve};
+use vemble_formats::{chalk_csv, pins_csv, read_job, sheet, write_job, write_solution};
+
+const EXAMPLES: [&[u8]; 4] = [
+    include_bytes!("../../../docs/examples/barn-dance-trousers.vemble.json"),
+    include_bytes!("../../../docs/examples/fade-too-short.vemble.json"),
+    include_bytes!("../../../docs/examples/let-out-below.vemble.json"),
+    include_bytes!("../../../docs/examples/uneven-legs-in-inches.vemble.json"),
+];
+
+fn examples() -> impl Iterator<Item = (Job, Solution)> {
+    EXAMPLES.into_iter().map(|bytes| {
+        let job = read_job(bytes).expect("an example");
+        let solution = solve(&job).expect("a result");
+        (job, solution)
+    })
+}
+
+fn rows(csv: &str) -> Vec<Vec<String>> {
+    csv::Reader::from_reader(csv.as_bytes())
+        .records()
+        .map(|row| row.expect("a row").iter().map(str::to_owned).collect())
+        .collect()
+}
+
+#[test]
+fn a_job_file_computes_the_same_on_another_machine() {
+    for (job, solution) in examples() {
+        let again = read_job(write_job(&job).as_bytes()).expect("what was written is read");
+        assert_eq!(again, job);
+        assert_eq!(write_solution(&solve(&again).expect("a result")), write_solution(&solution));
+    }
+}
+
+#[test]
+fn tables_hold_every_pin_and_every_mark_in_millimetres() {
+    for (job, solution) in examples() {
+        let pins = rows(&pins_csv(&job));
+        assert_eq!(pins.len(), job.fitting.pins.len());
+        for (row, pin) in pins.iter().zip(&job.fitting.pins) {
+            assert_eq!(row[4].parse::<f64>().expect("a number"), pin.reading.mm());
+        }
+        let marks = rows(&chalk_csv(&solution));
+        let drawn: usize = solution
+            .seams
+            .iter()
+            .flat_map(|seam| &seam.lines)
+            .map(
+                |line| if let LineOutcome::Drawn(drawn) = &line.outcome { drawn.table.rows.len() } else { 0 },
+            )
+            .sum();
+        assert_eq!(marks.len(), drawn);
+        for row in marks {
+            assert!(row[2].parse::<f64>().is_ok() && row[4].parse::<f64>().is_ok(), "{row:?}");
+        }
+    }
+}
+
+#[test]
+fn the_sheet_tells_every_mark_and_every_warning_on_both_papers() {
+    for (job, solution) in examples() {
+        for paper in [Paper::A4, Paper::Letter] {
+            let bytes = sheet::chalk_sheet(&job, &solution, paper);
+            let text = String::from_utf8_lossy(&bytes);
+            assert!(text.starts_with("%PDF-") && text.trim_end().ends_with("%%EOF"));
+            for seam in &solution.seams {
+                for line in &seam.lines {
+                    let LineOutcome::Drawn(drawn) = &line.outcome else { continue };
+                    for row in &drawn.table.rows {
+                        let label = format!("({} / {})", row.shown.station, row.shown.depth);
+                        assert!(text.contains(&label), "{label} is not on the full-size drawing");
+                    }
+                }
+            }
+            for warning in &solution.warnings {
+                let start: String = warning.message.chars().take(24).collect();
+                let start = start.replace('(', "\\(");
+                assert!(text.contains(&start), "{start:?} is not on the sheet");
+            }
+            let (width, height) = paper.size_mm();
+            let points = |mm: f64| format!("{:.1}", mm * 72.0 / 25.4);
+            let media = text.split("/MediaBox [").nth(1).expect("a page");
+            let size: Vec<String> = media
+                .split(']')
+                .next()
+                .expect("its box")
+                .split_whitespace()
+                .map(|number| format!("{:.1}", number.parse::<f64>().expect("a number")))
+                .collect();
+            assert_eq!(size[2..], [points(width), points(height)]);
+        }
+    }
+}
+
+#[test]
+fn every_warning_is_kept_however_many_there_are() {
+    let (mut job, _) = examples().next().expect("the barn dance");
+    job.wearer = "Odile ".repeat(400);
+    job.garment.name = "Name ".repeat(60);
+    job.body = None;
+    let solution = solve(&job).expect("a result");
+    let text = String::from_utf8_lossy(&sheet::chalk_sheet(&job, &solution, Paper::A4)).into_owned();
+    for warning in &solution.warnings {
+        let end: String = {
+            let words: Vec<&str> = warning.message.split_whitespace().collect();
+            words[words.len() - 1].to_owned()
+        };
+        assert!(text.contains(&end), "{end:?} fell off the page");
+    }
+}
+
+#[test]
+fn broken_bytes_are_refused_with_their_place() {
+    let good = String::from_utf8(EXAMPLES[0].to_vec()).expect("text");
+    for cut in [0, 1, 17, good.len() / 2, good.len() - 3] {
+        assert!(read_job(&good.as_bytes()[..cut]).is_err(), "cut at {cut}");
+    }
+    assert!(read_job(b"\xff\xfe\x00").is_err());
+    let deep = "[".repeat(100_000);
+    assert!(read_job(deep.as_bytes()).is_err(), "deep nesting is refused, not followed");
+}
