@@ -98,7 +98,7 @@ proptest! {
             let mut job = keep.clone();
             job.fitting.pins = side(Side::Left, left).into_iter().chain(side(Side::Right, right)).collect();
             let solution = solve(&job).expect("a result");
-            solution.is_solved().then(|| solution.levels)
+            solution.is_solved().then_some(solution.levels)
         };
         let (Some(levels), Some(turned)) = (girths(&one, &other), girths(&other, &one)) else {
             return Err(TestCaseError::reject("no line"));
