@@ -135,17 +135,31 @@ impl Solver<'_> {
                 row.girth.level.words(), scale.write(ease), scale.write(floor)
             ));
         }
-        if let Some(seated) = seated.filter(|seated| !seated.comfortable) {
-            self.warn("ease.seated", Weight::Mind, "levels.waist", format!(
-                "Sitting, the waist measures {}: the band would be {} too short. Leave it that much longer.",
-                scale.write(seated.body), scale.write(seated.ease.abs())
-            ));
+        if let Some(seated) = seated {
+            let (body, ease) = (scale.write(seated.body), scale.write(seated.ease.abs()));
+            if seated.comfortable {
+                self.warn("ease.seated", Weight::Note, "levels.waist", format!(
+                    "Sitting, the waist measures {body}: the band is {ease} longer, layers counted, so its wearer can sit."
+                ));
+            } else {
+                self.warn("ease.seated", Weight::Mind, "levels.waist", format!(
+                    "Sitting, the waist measures {body}: the band would be {ease} too short. Leave it that much longer."
+                ));
+            }
         }
-        if let Some(foot) = foot.filter(|foot| !foot.passes) {
-            self.warn("foot.stuck", Weight::Mind, format!("levels.{}", foot.level.words()), format!(
-                "The foot will not get through: the {} opens to {} and heel and instep measure {}. Take in less below the knee, or leave a slit.",
-                foot.level.words(), scale.write(foot.opening), scale.write(foot.foot)
-            ));
+        if let Some(foot) = foot {
+            let level = foot.level.words();
+            let (opening, around) = (scale.write(foot.opening), scale.write(foot.foot));
+            let about = format!("levels.{level}");
+            if foot.passes {
+                self.warn("foot.passes", Weight::Note, about, format!(
+                    "The foot gets through: the {level} opens to {opening} and heel and instep measure {around}."
+                ));
+            } else {
+                self.warn("foot.stuck", Weight::Mind, about, format!(
+                    "The foot will not get through: the {level} opens to {opening} and heel and instep measure {around}. Take in less below the knee, or leave a slit."
+                ));
+            }
         }
     }
 
