@@ -2,12 +2,23 @@
 
 mod common;
 
-use common::{Running, example};
+use common::{Client, Running, example};
 use serde_json::{Value, json};
 
 const GARMENT: &str = "01930000-0000-7000-8000-00000000a001";
 const FITTING: &str = "01930000-0000-7000-8000-00000000a002";
 const WEARER: &str = "01930000-0000-7000-8000-00000000a003";
+
+/// A workroom where the example's garment is hung and pinned; the fitting with its path.
+fn pinned() -> (Running, Client, String, Value) {
+    let server = Running::start();
+    let ada = server.account("ada@example.org");
+    let (garment, fitting) = example(GARMENT);
+    let path = format!("/api/v1/fittings/{FITTING}");
+    assert_eq!(ada.put(&format!("/api/v1/garments/{GARMENT}"), None, &garment).status, 200);
+    assert_eq!(ada.put(&path, None, &fitting).status, 200);
+    (server, ada, path, fitting)
+}
 
 #[test]
 fn a_garment_is_hung_pinned_and_solved_like_the_command_line_does() {
@@ -50,12 +61,7 @@ fn a_stale_write_is_told_what_stands() {
 
 #[test]
 fn nonsense_is_refused_with_the_field_and_changes_nothing() {
-    let server = Running::start();
-    let ada = server.account("ada@example.org");
-    let (garment, fitting) = example(GARMENT);
-    ada.put(&format!("/api/v1/garments/{GARMENT}"), None, &garment);
-    let path = format!("/api/v1/fittings/{FITTING}");
-    ada.put(&path, None, &fitting);
+    let (_server, ada, path, fitting) = pinned();
     for (pointer, value, code, says) in [
         ("/fitting/pins/0/station", json!(1900), 422, "is not on the outseam"),
         ("/fitting/pins/0/reading", json!(300), 422, "more than half the front panel"),
@@ -77,12 +83,7 @@ fn nonsense_is_refused_with_the_field_and_changes_nothing() {
 
 #[test]
 fn a_stop_keeps_the_scissors_shut() {
-    let server = Running::start();
-    let ada = server.account("ada@example.org");
-    let (garment, fitting) = example(GARMENT);
-    ada.put(&format!("/api/v1/garments/{GARMENT}"), None, &garment);
-    let path = format!("/api/v1/fittings/{FITTING}");
-    ada.put(&path, None, &fitting);
+    let (_server, ada, path, fitting) = pinned();
     let ticked = |done: &[&str], confirmed: &[&str]| {
         let mut next = fitting.clone();
         let done: serde_json::Map<String, Value> =

@@ -9,6 +9,9 @@ use crate::garment::{FlatName, Purpose, SeamName};
 use crate::warning::{Warning, Weight};
 use crate::{Caution, HouseRule, Length, Side};
 
+/// Back pockets nearer than this look like one from across a room.
+const POCKETS_APART: Length = Length::whole_mm(20);
+
 impl Solver<'_> {
     pub(super) fn say_missing(&mut self, names: &[FlatName]) {
         let words: Vec<&str> = names.iter().map(|name| name.words()).collect();
@@ -182,16 +185,14 @@ impl Solver<'_> {
             }
             if let Some(gap) = self.trousers.back_pocket_gap {
                 let left = gap - Length::from_mm(total);
-                self.warn(
-                    "back.gap",
-                    if left < Length::whole_mm(20) { Weight::Mind } else { Weight::Note },
-                    "seams.centre back",
-                    format!(
-                        "Between the back pockets {} is left at most of {}.",
-                        scale.write(left),
-                        scale.write(gap)
-                    ),
-                );
+                let (weight, act) = if left < POCKETS_APART {
+                    (Weight::Mind, "That reads as one pocket: take some of it at the side seams instead.")
+                } else {
+                    (Weight::Note, "Look at them from behind when it is tried on.")
+                };
+                let (left, gap) = (scale.write(left), scale.write(gap));
+                let message = format!("Between the back pockets {left} is left at most of {gap}. {act}");
+                self.warn("back.gap", weight, "seams.centre back", message);
             }
         }
         let crease = self.lines.get(SeamName::Outseam, Side::Left).map(|line| line.character());
