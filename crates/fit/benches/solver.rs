@@ -37,6 +37,10 @@ fn line_of_1100_mm_with_12_pins(bencher: Bencher) {
                 lower: LineEnd::Taper { at: 120.0 },
                 upper: LineEnd::Hold { from: 1062.0 },
                 let_out_limit: None,
+                limits: Vec::new(),
+                exact: Vec::new(),
+                eased: Vec::new(),
+                crossing: None,
                 steepest: 0.25,
                 least_radius: 120.0,
             }

@@ -12,6 +12,32 @@ use crate::Length;
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 #[serde(rename_all = "snake_case")]
 pub enum MeasureName {
+    /// Girth of the head: what a neckline without an opening has to let through.
+    Head,
+    /// Neck girth at its base.
+    Neck,
+    /// Shoulder to shoulder across the back.
+    Shoulder,
+    /// Girth round both shoulders and upper arms: what a body without an opening has to pass.
+    ShoulderGirth,
+    /// Width across the back at the middle of the armholes, arms hanging.
+    AcrossBack,
+    /// Girth round the fullest part of the bust or chest.
+    Bust,
+    /// Girth below the bust.
+    UnderBust,
+    /// Length from the nape to the waist.
+    NapeToWaist,
+    /// Length from the neck point over the bust point.
+    NeckToBust,
+    /// Length from shoulder point over the bent elbow to the wrist.
+    ArmLength,
+    /// Girth of the upper arm.
+    UpperArm,
+    /// Girth of the elbow, bent a little.
+    Elbow,
+    /// Girth round the hand at its widest, thumb in: what a closed cuff has to let through.
+    Hand,
     /// Waist girth, standing.
     Waist,
     /// Waist girth, sitting: it decides whether a band is comfortable.
@@ -42,8 +68,21 @@ pub enum MeasureName {
 
 impl MeasureName {
     /// Every measure, in the order a tape goes down the body.
-    pub const ALL: [MeasureName; 13] = [
+    pub const ALL: [MeasureName; 26] = [
         MeasureName::Height,
+        MeasureName::Head,
+        MeasureName::Neck,
+        MeasureName::Shoulder,
+        MeasureName::ShoulderGirth,
+        MeasureName::AcrossBack,
+        MeasureName::Bust,
+        MeasureName::UnderBust,
+        MeasureName::NapeToWaist,
+        MeasureName::NeckToBust,
+        MeasureName::ArmLength,
+        MeasureName::UpperArm,
+        MeasureName::Elbow,
+        MeasureName::Hand,
         MeasureName::Waist,
         MeasureName::WaistSeated,
         MeasureName::HighHip,
@@ -62,6 +101,19 @@ impl MeasureName {
     #[must_use]
     pub const fn words(self) -> &'static str {
         match self {
+            MeasureName::Head => "head",
+            MeasureName::Neck => "neck",
+            MeasureName::Shoulder => "shoulder to shoulder",
+            MeasureName::ShoulderGirth => "round the shoulders",
+            MeasureName::AcrossBack => "across the back",
+            MeasureName::Bust => "bust or chest",
+            MeasureName::UnderBust => "under-bust",
+            MeasureName::NapeToWaist => "nape to waist",
+            MeasureName::NeckToBust => "neck to bust point",
+            MeasureName::ArmLength => "arm length",
+            MeasureName::UpperArm => "upper arm",
+            MeasureName::Elbow => "elbow",
+            MeasureName::Hand => "hand",
             MeasureName::Waist => "waist",
             MeasureName::WaistSeated => "waist, seated",
             MeasureName::HighHip => "high hip",
@@ -82,6 +134,17 @@ impl MeasureName {
     #[must_use]
     pub const fn plausible(self) -> (Length, Length) {
         let (least, most) = match self {
+            MeasureName::Head => (400, 720),
+            MeasureName::Neck => (200, 700),
+            MeasureName::Shoulder | MeasureName::AcrossBack => (200, 700),
+            MeasureName::ShoulderGirth => (500, 2200),
+            MeasureName::Bust | MeasureName::UnderBust => (400, 2200),
+            MeasureName::NapeToWaist => (200, 650),
+            MeasureName::NeckToBust => (120, 500),
+            MeasureName::ArmLength => (250, 900),
+            MeasureName::UpperArm => (130, 800),
+            MeasureName::Elbow => (120, 600),
+            MeasureName::Hand => (120, 350),
             MeasureName::Waist | MeasureName::WaistSeated => (350, 2200),
             MeasureName::HighHip | MeasureName::Hip => (400, 2400),
             MeasureName::Thigh => (200, 1300),

@@ -2,7 +2,7 @@
 
 use serde::{Deserialize, Serialize};
 
-use crate::garment::LevelName;
+use crate::garment::{EdgeName, Kind, LevelName, Pattern, Shape, Tube};
 use crate::girth::LevelGirth;
 use crate::{Body, Cloth, Habits, HouseRule, Length, MeasureName, Scale, Side};
 
@@ -20,23 +20,45 @@ pub enum Intention {
     Loose,
 }
 
-/// Wearing ease of trousers in firm woven cloth: close, easy, loose.
-const fn wearing_ease(level: LevelName) -> Option<[f64; 3]> {
+/// Wearing ease in firm woven cloth: close, easy, loose. The house table, by level and, where it
+/// matters, by what kind of garment it is.
+const fn wearing_ease(shape: &Shape, level: LevelName) -> Option<[f64; 3]> {
     match level {
-        LevelName::Waist => Some([10.0, 25.0, 45.0]),
+        LevelName::Bust if shape.lacing.is_some() => Some([0.0, 10.0, 20.0]),
+        LevelName::Bust => Some(match shape.kind {
+            Kind::Jacket => [90.0, 120.0, 180.0],
+            Kind::Coat => [130.0, 170.0, 240.0],
+            _ => [50.0, 90.0, 150.0],
+        }),
+        LevelName::Waist if shape.kind.has_band() => Some([10.0, 25.0, 45.0]),
+        LevelName::Waist => Some([30.0, 70.0, 140.0]),
         LevelName::HighHip => Some([30.0, 50.0, 100.0]),
-        LevelName::Hip => Some([30.0, 60.0, 110.0]),
+        LevelName::Hip if shape.kind.has_legs() => Some([30.0, 60.0, 110.0]),
+        LevelName::Hip => Some([40.0, 65.0, 120.0]),
         LevelName::Thigh => Some([30.0, 60.0, 110.0]),
         LevelName::Knee => Some([40.0, 70.0, 140.0]),
         LevelName::Calf => Some([30.0, 60.0, 140.0]),
-        LevelName::Hem => None,
+        LevelName::UpperArm => Some([30.0, 50.0, 100.0]),
+        LevelName::Elbow => Some([25.0, 50.0, 100.0]),
+        LevelName::UnderBust | LevelName::Hem | LevelName::Wrist => None,
     }
 }
 
+/// Ease a level has in the house table, for showing beside a habit: close, easy, loose.
+#[must_use]
+pub const fn house_ease(shape: &Shape, level: LevelName) -> Option<[f64; 3]> {
+    wearing_ease(shape, level)
+}
+
+/// Where the table says nothing and a person does, close and loose lie this far from what they want.
+const OWN_CLOSE: f64 = 20.0;
+const OWN_LOOSE: f64 = 40.0;
+
 /// Half as much again as loose is more than any wearer means.
 const SWAMPS: f64 = 1.5;
-/// Share of its stretch a cloth may be worn stretched by: lowest girth = body × (1 − 0.2 s).
-const STRETCH_WORN: f64 = 0.2;
+/// However a cloth stretches, no girth goes below body ÷ (1 + this × its stretch): half of what it
+/// gives is kept for moving.
+const STRETCH_KEPT: f64 = 0.5;
 
 /// What a level's ease amounts to.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize)]
@@ -86,12 +108,28 @@ pub struct LevelBalance {
     pub wanted: Option<Length>,
     /// The least ease the body can move with.
     pub floor: Option<Length>,
+    /// The least ease anyone wears it with, close.
+    pub close: Option<Length>,
     /// What it amounts to.
     pub verdict: Option<Verdict>,
     /// What a wearer cannot do below the floor.
     pub cannot: Option<&'static str>,
+    /// On the form it was fitted on, where it was: the form's girth, and the ease on it.
+    pub on_form: Option<FormEase>,
     /// The same numbers as they stand on the session's tape.
     pub shown: ShownLevel,
+}
+
+/// A level on a dress form: ease on the wearer = form girth + ease on the form − wearer girth.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct FormEase {
+    /// The form's girth.
+    pub form: Length,
+    /// Ease on the form after.
+    pub ease: Length,
+    /// Both as they stand on the session's tape.
+    pub shown: [String; 2],
 }
 
 /// A level as it is read on the session's tape.
@@ -106,6 +144,8 @@ pub struct ShownLevel {
     pub after: String,
     /// Change of girth, where there is any.
     pub change: Option<String>,
+    /// Ease before.
+    pub ease_before: Option<String>,
     /// Ease after.
     pub ease: Option<String>,
     /// Ease wanted.
@@ -116,7 +156,7 @@ impl ShownLevel {
     fn of(
         girth: &LevelGirth,
         body: Option<Length>,
-        ease: Option<Length>,
+        ease: [Option<Length>; 2],
         wanted: Option<Length>,
         scale: Scale,
     ) -> Self {
@@ -126,7 +166,8 @@ impl ShownLevel {
             before: number(girth.before),
             after: number(girth.after),
             change: (girth.change() != Length::ZERO).then(|| number(girth.change())),
-            ease: ease.map(number),
+            ease_before: ease[0].map(number),
+            ease: ease[1].map(number),
             wanted: wanted.map(number),
         }
     }
@@ -151,7 +192,7 @@ pub struct FootThrough {
     /// The narrowest level from the knee down.
     pub level: LevelName,
     /// Which leg, where they differ.
-    pub leg: Option<Side>,
+    pub side: Option<Side>,
     /// The widest the leg opens there: its girth, stretched if the cloth stretches.
     pub opening: Length,
     /// The wearer's heel and instep.
@@ -160,50 +201,99 @@ pub struct FootThrough {
     pub passes: bool,
 }
 
-/// Balances every level.
-#[must_use]
-pub fn balance(
-    girths: Vec<LevelGirth>,
-    body: &Body,
-    cloth: &Cloth,
-    intention: Intention,
-    habits: &Habits,
-) -> Vec<LevelBalance> {
-    girths.into_iter().map(|girth| level_balance(girth, body, cloth, intention, habits)).collect()
+/// What every level of one fitting is judged against.
+#[derive(Debug, Clone, Copy)]
+pub struct Judging<'a> {
+    /// The wearer.
+    pub body: &'a Body,
+    /// The form it was fitted on, where it was.
+    pub form: Option<&'a Body>,
+    /// What is worn.
+    pub shape: &'a Shape,
+    /// Its cloth.
+    pub cloth: &'a Cloth,
+    /// How close it should be.
+    pub intention: Intention,
+    /// Settings.
+    pub habits: &'a Habits,
 }
 
-fn level_balance(
-    girth: LevelGirth,
-    body: &Body,
-    cloth: &Cloth,
-    intention: Intention,
-    habits: &Habits,
-) -> LevelBalance {
-    let measured = girth.level.measure().and_then(|name| body.get(name));
-    let Some((measure, table)) = measured.zip(wearing_ease(girth.level)) else {
+/// Balances every level.
+#[must_use]
+pub fn balance(girths: Vec<LevelGirth>, judging: Judging<'_>) -> Vec<LevelBalance> {
+    girths.into_iter().map(|girth| level_balance(girth, judging)).collect()
+}
+
+fn level_balance(girth: LevelGirth, judging: Judging<'_>) -> LevelBalance {
+    let Judging { body, form, shape, cloth, intention, habits } = judging;
+    let level = girth.level;
+    let measured = level.measure().and_then(|name| body.get(name));
+    let thickness = Length::from_mm(std::f64::consts::TAU * cloth.thickness.mm());
+    let on_form = level.measure().and_then(|name| form?.get(name)).map(|form_girth| {
+        let ease = girth.after - form_girth - thickness;
+        FormEase {
+            form: form_girth,
+            ease,
+            shown: [habits.scale.number(form_girth), habits.scale.number(ease)],
+        }
+    });
+    let own = habits.ease.get(&level).copied().map(Length::mm);
+    let table = match (wearing_ease(shape, level), own) {
+        (Some(table), None) => Some(table),
+        // Their own wish moves the whole row, so that close and loose keep their distance from it.
+        (Some(table), Some(own)) => {
+            let usual = table[intention as usize];
+            Some(table.map(|ease| ease + own - usual))
+        }
+        (None, Some(own)) => {
+            let row = [own - OWN_CLOSE, own, own + OWN_LOOSE];
+            Some(row.map(|ease| ease + own - row[intention as usize]))
+        }
+        (None, None) => None,
+    };
+    let taken = body.layers_take() + thickness;
+    let Some(measure) = measured else {
         return LevelBalance {
-            shown: ShownLevel::of(&girth, measured, None, None, habits.scale),
+            shown: ShownLevel::of(&girth, None, [None; 2], None, habits.scale),
             girth,
-            body: measured,
+            body: None,
             ease_before: None,
             ease_after: None,
             wanted: None,
             floor: None,
+            close: None,
             verdict: None,
             cannot: None,
+            on_form,
         };
     };
-    let taken = body.layers_take() + Length::from_mm(std::f64::consts::TAU * cloth.thickness.mm());
     let ease_before = girth.before - measure - taken;
     let ease_after = girth.after - measure - taken;
-    let floor = floor(girth.level, measure, cloth, habits);
+    let eases = [Some(ease_before), Some(ease_after)];
+    let Some(table) = table else {
+        return LevelBalance {
+            shown: ShownLevel::of(&girth, measured, eases, None, habits.scale),
+            girth,
+            body: measured,
+            ease_before: eases[0],
+            ease_after: eases[1],
+            wanted: None,
+            floor: None,
+            close: None,
+            verdict: None,
+            cannot: None,
+            on_form,
+        };
+    };
+    let floor = floor(level, measure, cloth, habits);
     // Stretch cloth is worn stretched a little, so the whole table moves down by as much.
-    let worn_stretched = STRETCH_WORN * cloth.stretch * measure.mm();
+    let worn_stretched =
+        if own.is_some() { 0.0 } else { habits.rule(HouseRule::StretchWorn) * cloth.stretch * measure.mm() };
     let [close, easy, loose] = table.map(|ease| (ease - worn_stretched).max(floor.mm()));
     let (wanted, from, to) = match intention {
         Intention::Close => (close, floor.mm(), (close + easy) / 2.0),
         Intention::Easy => (easy, (close + easy) / 2.0, (easy + loose) / 2.0),
-        Intention::Loose => (loose, (easy + loose) / 2.0, loose * SWAMPS),
+        Intention::Loose => (loose, (easy + loose) / 2.0, loose + (SWAMPS - 1.0) * loose.abs()),
     };
     let ease = ease_after.mm();
     let verdict = if ease < floor.mm() {
@@ -212,38 +302,45 @@ fn level_balance(
         Verdict::Close
     } else if ease <= to {
         Verdict::AsIntended
-    } else if ease <= loose * SWAMPS {
+    } else if ease <= loose + (SWAMPS - 1.0) * loose.abs() {
         Verdict::Loose
     } else {
         Verdict::Swamps
     };
-    let cannot = (verdict == Verdict::Strains).then_some(match girth.level {
+    let cannot = (verdict == Verdict::Strains).then_some(match level {
         LevelName::Hip | LevelName::HighHip => "will not let you sit",
         LevelName::Knee | LevelName::Thigh | LevelName::Calf => "will not let you bend",
-        LevelName::Waist | LevelName::Hem => "will not close",
+        LevelName::Elbow | LevelName::UpperArm => "will not let you bend the arm",
+        LevelName::Bust | LevelName::UnderBust => "will not let you breathe",
+        LevelName::Waist | LevelName::Hem | LevelName::Wrist => "will not close",
     });
     let wanted = Length::from_mm(wanted);
     LevelBalance {
-        shown: ShownLevel::of(&girth, Some(measure), Some(ease_after), Some(wanted), habits.scale),
+        shown: ShownLevel::of(&girth, Some(measure), eases, Some(wanted), habits.scale),
         girth,
         body: Some(measure),
-        ease_before: Some(ease_before),
-        ease_after: Some(ease_after),
+        ease_before: eases[0],
+        ease_after: eases[1],
         wanted: Some(wanted),
         floor: Some(floor),
+        close: Some(Length::from_mm(close)),
         verdict: Some(verdict),
         cannot,
+        on_form,
     }
 }
 
 /// The least ease: the movement floor in firm cloth, what stretch gives in a stretch cloth.
 fn floor(level: LevelName, measure: Length, cloth: &Cloth, habits: &Habits) -> Length {
     if cloth.stretch > 0.0 {
-        return Length::from_mm(-STRETCH_WORN * cloth.stretch * measure.mm());
+        let worn = -habits.rule(HouseRule::StretchWorn) * cloth.stretch * measure.mm();
+        let least = measure.mm() / (1.0 + STRETCH_KEPT * cloth.stretch) - measure.mm();
+        return Length::from_mm(worn.max(least));
     }
     let share = match level {
         LevelName::Hip => habits.rule(HouseRule::HipFloor),
         LevelName::Knee => habits.rule(HouseRule::KneeFloor),
+        LevelName::Elbow => habits.rule(HouseRule::ElbowFloor),
         _ => 0.0,
     };
     Length::from_mm(share * measure.mm())
@@ -251,9 +348,13 @@ fn floor(level: LevelName, measure: Length, cloth: &Cloth, habits: &Habits) -> L
 
 /// Whether the band is long enough for the seated waist.
 #[must_use]
-pub fn seated_waist(levels: &[LevelBalance], body: &Body) -> Option<SeatedWaist> {
+pub fn seated_waist(levels: &[LevelBalance], body: &Body, shape: &Shape) -> Option<SeatedWaist> {
+    if !shape.kind.has_band() {
+        return None;
+    }
     let seated = body.get(MeasureName::WaistSeated)?;
     let band = levels.iter().find(|row| row.girth.level == LevelName::Waist)?;
+    // Only a band has to be as long as the seated waist; a body slides up.
     let taken = band.girth.after - band.body? - band.ease_after?;
     let ease = band.girth.after - seated - taken;
     Some(SeatedWaist { body: seated, ease, comfortable: !ease.is_negative() })
@@ -265,12 +366,121 @@ pub fn foot_through(levels: &[LevelBalance], body: &Body, cloth: &Cloth) -> Opti
     let foot = body.get(MeasureName::HeelInstep)?;
     levels
         .iter()
+        .filter(|row| row.girth.tube == Tube::Leg)
         .filter(|row| matches!(row.girth.level, LevelName::Knee | LevelName::Calf | LevelName::Hem))
         .min_by_key(|row| row.girth.after)
         .map(|row| {
             let opening = Length::from_mm(row.girth.after.mm() * (1.0 + cloth.stretch));
-            FootThrough { level: row.girth.level, leg: row.girth.leg, opening, foot, passes: opening >= foot }
+            FootThrough {
+                level: row.girth.level,
+                side: row.girth.side,
+                opening,
+                foot,
+                passes: opening >= foot,
+            }
         })
+}
+
+/// What has to get through an opening.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(rename_all = "snake_case")]
+pub enum Through {
+    /// The hand, through a closed sleeve hem.
+    Hand,
+    /// The head, through a neck without an opening.
+    Head,
+    /// The hips, through a waist without an opening.
+    Hips,
+    /// The shoulders, through a body without an opening.
+    Shoulders,
+}
+
+/// Whether a part of the body gets through where the garment has no opening.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct PutOn {
+    /// What has to get through.
+    pub through: Through,
+    /// The widest it opens, stretched where the cloth stretches.
+    pub opening: Length,
+    /// What has to get through, as measured.
+    pub body: Length,
+    /// True when it gets through.
+    pub passes: bool,
+    /// The same as a sentence.
+    pub words: String,
+}
+
+/// Whether hand, head, hips and shoulders get through, as far as they were measured. What opens with a
+/// fly, buttons, a zip or a lacing is not asked.
+#[must_use]
+pub fn put_on(levels: &[LevelBalance], pattern: &Pattern, judging: Judging<'_>) -> Vec<PutOn> {
+    let Judging { body, shape, cloth, habits, .. } = judging;
+    let opened = |girth: Length| Length::from_mm(girth.mm() * (1.0 + cloth.stretch));
+    let after = |level: LevelName| {
+        levels.iter().filter(|row| row.girth.level == level).map(|row| row.girth.after).min()
+    };
+    let mut checks = Vec::new();
+    let mut check = |through, opening: Option<Length>, measure, [passes, fails]: [&str; 2]| {
+        let (Some(opening), Some(body)) = (opening, body.get(measure)) else { return };
+        let goes = opening >= body;
+        let (open, around) = (habits.scale.write(opening), habits.scale.write(body));
+        let words = (if goes { passes } else { fails }).replace("{open}", &open).replace("{body}", &around);
+        checks.push(PutOn { through, opening, body, passes: goes, words });
+    };
+    // A shirt's cuff opens by itself.
+    let cuff_opens = shape.kind == Kind::Shirt
+        || shape.fixtures.iter().any(|fixture| fixture.seam.key().starts_with("sleeve"));
+    if !cuff_opens {
+        check(
+            Through::Hand,
+            after(LevelName::Wrist).map(opened),
+            MeasureName::Hand,
+            [
+                "The hand gets through: the sleeve hem opens to {open} and the hand measures {body}.",
+                "The hand will not get through: the sleeve hem opens to {open} and the hand measures {body}. Take in less at the wrist, or leave a vent.",
+            ],
+        );
+    }
+    if shape.opens() {
+        return checks;
+    }
+    if pattern.bodice.is_some() {
+        let rim = pattern.panels.iter().flat_map(|panel| &panel.edges);
+        let half: f64 =
+            rim.filter(|edge| edge.name == EdgeName::Neckline).map(|edge| edge.edge.length()).sum();
+        check(
+            Through::Head,
+            Some(opened(Length::from_mm(2.0 * half))),
+            MeasureName::Head,
+            [
+                "The head gets through: the neck opens to {open} and the head measures {body}.",
+                "The head will not get through: the neck opens to {open} and the head measures {body}. Widen the neck, or put in an opening.",
+            ],
+        );
+        let narrowest = [LevelName::Bust, LevelName::UnderBust, LevelName::Waist].map(after);
+        check(
+            Through::Shoulders,
+            narrowest.into_iter().flatten().min().map(opened),
+            MeasureName::ShoulderGirth,
+            [
+                "It goes over the shoulders: its narrowest place opens to {open} and they measure {body}.",
+                "It will not go over the shoulders: its narrowest place opens to {open} and they measure {body}. Take in less there, or put in a zip.",
+            ],
+        );
+    } else {
+        check(
+            Through::Hips,
+            after(LevelName::Waist).map(opened),
+            MeasureName::Hip,
+            [
+                "It goes over the hips: the waist opens to {open} and they measure {body}.",
+                "It will not go over the hips: the waist opens to {open}, they measure {body}, and nothing opens it. Leave the waist wider, or put in a zip.",
+            ],
+        );
+    }
+    checks
 }
 
 #[cfg(test)]
@@ -286,16 +496,32 @@ mod tests {
         }
     }
 
+    fn trousers() -> Shape {
+        serde_json::from_str(r#"{"kind": "trousers", "flats": {}, "turn_up": 40}"#).unwrap()
+    }
+
     fn verdict(level: LevelName, name: MeasureName, body_mm: i64, after: i64, stretch: f64) -> LevelBalance {
         let girth = LevelGirth {
             level,
-            leg: None,
+            tube: if level == LevelName::Calf || level == LevelName::Hem { Tube::Leg } else { Tube::Body },
+            side: None,
+            estimated: false,
             before: Length::whole_mm(after),
             after: Length::whole_mm(after),
             parts: Vec::new(),
         };
         let cloth = Cloth { stretch, ..Cloth::default() };
-        level_balance(girth, &body(&[(name, body_mm)]), &cloth, Intention::Easy, &Habits::default())
+        level_balance(
+            girth,
+            Judging {
+                body: &body(&[(name, body_mm)]),
+                form: None,
+                shape: &trousers(),
+                cloth: &cloth,
+                intention: Intention::Easy,
+                habits: &Habits::default(),
+            },
+        )
     }
 
     #[test]

@@ -4,7 +4,9 @@ use std::collections::BTreeMap;
 
 use serde::{Deserialize, Serialize};
 
-use crate::{HouseRule, Scale};
+use crate::choice::{FitOn, MatchBy, MirrorBy, PinFace, PinSides, PinsLie, Preset};
+use crate::garment::LevelName;
+use crate::{HouseRule, Length, Scale};
 
 /// How left and right readings become one.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize, Default)]
@@ -96,6 +98,26 @@ pub struct Habits {
     pub allowance: AllowanceHabit,
     /// Paper for the chalk sheet.
     pub paper: Paper,
+    /// How pins get into a garment.
+    pub preset: Preset,
+    /// Which sides are pinned.
+    pub pin_sides: PinSides,
+    /// Which face is out while pinning.
+    pub pin_face: PinFace,
+    /// How pins lie.
+    pub pins_lie: PinsLie,
+    /// What a fitting is done on.
+    pub fit_on: FitOn,
+    /// How a line gets across.
+    pub mirror_by: MirrorBy,
+    /// What depths are measured from.
+    pub match_by: MatchBy,
+    /// Wearing ease wanted at a level, in place of the house table's.
+    #[cfg_attr(feature = "schema", schema(value_type = std::collections::HashMap<LevelName, Length>))]
+    pub ease: BTreeMap<LevelName, Length>,
+    /// Depth of a body's cross-section as a share of its width, in place of the house table's.
+    #[cfg_attr(feature = "schema", schema(value_type = std::collections::HashMap<LevelName, f64>))]
+    pub sections: BTreeMap<LevelName, f64>,
     /// House rules this person has changed.
     #[cfg_attr(feature = "schema", schema(value_type = std::collections::HashMap<HouseRule, f64>))]
     pub rules: BTreeMap<HouseRule, f64>,
@@ -105,10 +127,10 @@ pub struct Habits {
 #[derive(Debug, Clone, PartialEq, thiserror::Error)]
 #[error("\"{name}\" was set to {value}; it can be from {least} to {most}")]
 pub struct HabitOutOfRange {
-    /// The rule.
-    pub rule: HouseRule,
+    /// Where it stands among the habits: `rules.radius`.
+    pub path: String,
     /// Its name on screen.
-    pub name: &'static str,
+    pub name: String,
     /// What was read.
     pub value: f64,
     /// The least allowed.
@@ -116,6 +138,11 @@ pub struct HabitOutOfRange {
     /// The most allowed.
     pub most: f64,
 }
+
+/// The least and most wearing ease anyone may want, in millimetres.
+const EASE_RANGE: (f64, f64) = (-300.0, 600.0);
+/// The flattest and the deepest a cross-section may be.
+const SECTION_RANGE: (f64, f64) = (0.4, 1.6);
 
 impl Habits {
     /// The value of a house rule in force: the habit where there is one, else the default.
@@ -127,17 +154,33 @@ impl Habits {
     /// Checks every changed rule against its limits.
     ///
     /// # Errors
-    /// The first rule outside its limits.
+    /// The first setting outside its limits.
     pub fn check(&self) -> Result<(), HabitOutOfRange> {
         for (rule, value) in &self.rules {
             let entry = rule.entry();
             if !(entry.least..=entry.most).contains(value) {
                 return Err(HabitOutOfRange {
-                    rule: *rule,
-                    name: entry.name,
+                    path: format!("rules.{}", entry.key),
+                    name: entry.name.to_owned(),
                     value: *value,
                     least: entry.least,
                     most: entry.most,
+                });
+            }
+        }
+        let eases = self.ease.iter().map(|(level, ease)| ("ease", "ease", level, ease.mm(), EASE_RANGE));
+        let sections = self
+            .sections
+            .iter()
+            .map(|(level, share)| ("sections", "depth to width", level, *share, SECTION_RANGE));
+        for (part, what, level, value, (least, most)) in eases.chain(sections) {
+            if !(least..=most).contains(&value) {
+                return Err(HabitOutOfRange {
+                    path: format!("{part}.{}", level.words().replace(' ', "_")),
+                    name: format!("{what} at the {}", level.words()),
+                    value,
+                    least,
+                    most,
                 });
             }
         }

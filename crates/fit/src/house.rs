@@ -97,10 +97,42 @@ house_rules! {
         "From here on the back pockets visibly drift together.";
     BackAloneShare, "back_alone_share", "centre back alone, share above", 50.0, Mm, 20.0..=120.0,
         "Above this the side seams swing back; the sides must give some.";
+    SteepWithin, "steep_within", "a steep run-in is right within", 40.0, Mm, 10.0..=80.0,
+        "So near the underarm the seam turns under the arm, where nobody sees a bend.";
+    SteepSlope, "steep_slope", "steepest run of a line at an underarm", 1.2, Share, 0.3..=2.0,
+        "The side seam swings into the armhole there, and must keep its angle.";
+    SteepRadius, "steep_radius", "tightest bend of a line at an underarm", 25.0, Mm, 10.0..=120.0,
+        "Clipped to the stitching, a curve as tight as a cup's rim still lies flat under an arm.";
+    LadderStep, "ladder_step", "pins of a preset ladder every", 90.0, Mm, 30.0..=200.0,
+        "A hand's width: closer is slower, wider lets the cloth gape between pins.";
+    SeamWorth, "seam_worth", "opening one more seam is worth", 3.0, Mm, 0.0..=20.0,
+        "Each further seam costs an evening; it must make the largest change this much smaller.";
+    DartFront, "dart_front", "most in one front dart of a skirt", 20.0, Mm, 5.0..=40.0,
+        "A front is flatter than a back; a deeper dart ends in a point that stands off.";
+    DartBack, "dart_back", "most in one back dart of a skirt", 32.0, Mm, 10.0..=50.0,
+        "Above this split it into two.";
+    DartBodice, "dart_bodice", "most in one dart of a body", 40.0, Mm, 10.0..=60.0,
+        "Above this split it into two.";
+    SideSwing, "side_swing", "the side seam may swing by", 12.0, Mm, 0.0..=40.0,
+        "Further than a finger's width from the side it is seen, and pockets and pleats swing with it.";
+    InsetAllowance, "inset_allowance", "allowance on an inset", 15.0, Mm, 6.0..=30.0,
+        "What is set in wants as much inside as any new seam.";
+    GussetReach, "gusset_reach", "shortest gusset", 80.0, Mm, 40.0..=200.0,
+        "A smaller diamond cannot be turned at its corners.";
     HipFloor, "hip_floor", "hip must give to sit", 0.04, Share, 0.0..=0.12,
         "Skin stretches 4–6 % across the seat (Kirk & Ibrahim, Textile Research Journal 36, 1966).";
     KneeFloor, "knee_floor", "knee must give to bend", 0.12, Share, 0.0..=0.25,
         "Skin stretches 12–14 % round the knee (Kirk & Ibrahim, Textile Research Journal 36, 1966).";
+    ElbowFloor, "elbow_floor", "elbow must give to bend", 0.15, Share, 0.0..=0.3,
+        "Skin stretches 15–22 % round the elbow (Kirk & Ibrahim, Textile Research Journal 36, 1966).";
+    ReachFloor, "reach_floor", "the back must give to reach", 0.13, Share, 0.0..=0.25,
+        "Skin stretches 13–16 % across the back (Kirk & Ibrahim, Textile Research Journal 36, 1966).";
+    StretchWorn, "stretch_worn", "stretch cloth is worn stretched by", 0.2, Share, 0.0..=0.5,
+        "A fifth of what it gives: more, and a knit rides up and thins.";
+    BustBelow, "bust_below", "bust is measured below the underarm", 25.0, Mm, 5.0..=60.0,
+        "A tape laid across a body flat on a table goes just below the armholes.";
+    UnderBustBelow, "under_bust_below", "under-bust below the underarm", 100.0, Mm, 50.0..=180.0,
+        "The usual place, a hand's width below the bust line.";
     HighHipBelow, "high_hip_below", "high hip below the band top", 100.0, Mm, 40.0..=160.0,
         "The usual place of the high hip.";
     HipBelow, "hip_below", "hip below the band top", 200.0, Mm, 100.0..=300.0,

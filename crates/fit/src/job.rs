@@ -73,6 +73,27 @@ pub struct Fitting {
     /// What is done of the work order.
     #[serde(default)]
     pub progress: Progress,
+    /// The dress form it was fitted on, where it was not fitted on its wearer.
+    #[serde(default)]
+    pub form: Option<Body>,
+}
+
+impl Fitting {
+    /// A try-on with nothing read yet.
+    #[must_use]
+    pub fn on(held_on: NaiveDate) -> Fitting {
+        Fitting {
+            held_on,
+            intention: Intention::default(),
+            anchored: false,
+            pins: Vec::new(),
+            evening: Vec::new(),
+            ends: Vec::new(),
+            accepted: Vec::new(),
+            progress: Progress::default(),
+            form: None,
+        }
+    }
 }
 
 /// A job file's content.
@@ -151,6 +172,9 @@ pub enum JobErrorCause {
         /// The most allowed.
         most: f64,
     },
+    /// A level this garment does not have, or does not have yet.
+    #[error("this garment has no {} drawn; measure it flat there first", .0.words())]
+    NoSuchLevel(crate::garment::LevelName),
     /// Two pins with one id.
     #[error("the id \"{0}\" is used by another pin of this fitting")]
     DuplicatePin(String),
@@ -201,20 +225,56 @@ impl Garment {
     /// # Errors
     /// The first that no garment has.
     pub fn check(&self) -> Result<(), JobError> {
-        let trousers = self.shape.trousers();
+        let shape = &self.shape;
         within("cloth.stretch", "the stretch of the cloth", self.cloth.stretch, 0.0, 1.0)?;
         within("cloth.thickness", "the thickness of the cloth", self.cloth.thickness.mm(), 0.0, 30.0)?;
-        within("shape.band.height", "the band's height", trousers.band.height.mm(), 0.0, 150.0)?;
-        within("shape.turn_up", "the hem's turn-up", trousers.turn_up.mm(), 0.0, 200.0)?;
-        for (i, allowance) in trousers.allowances.iter().enumerate() {
+        within("shape.band.height", "the band's height", shape.band.height.mm(), 0.0, 150.0)?;
+        within("shape.turn_up", "the hem's turn-up", shape.turn_up.mm(), 0.0, 200.0)?;
+        for (i, allowance) in shape.allowances.iter().enumerate() {
             for (side, length) in [("front", allowance.front), ("back", allowance.back)] {
                 let path = format!("shape.allowances[{i}].{side}");
                 within(path, "a seam allowance", length.mm(), 0.0, 120.0)?;
             }
         }
-        trousers.check().map_err(|error| {
+        for (i, clip) in shape.clips.iter().enumerate() {
+            within(format!("shape.clips[{i}].left"), "what a clip leaves", clip.left.mm(), 0.0, 120.0)?;
+            within(format!("shape.clips[{i}].station"), "a clip's station", clip.station.mm(), 0.0, 2000.0)?;
+        }
+        for (i, fixture) in shape.fixtures.iter().enumerate() {
+            let (from, to) = (fixture.from.mm(), fixture.to.mm());
+            within(
+                format!("shape.fixtures[{i}].from"),
+                "the lower end of what is in a seam",
+                from,
+                0.0,
+                2000.0,
+            )?;
+            within(format!("shape.fixtures[{i}].to"), "its upper end", to, from, 2000.0)?;
+            within(
+                format!("shape.fixtures[{i}].most"),
+                "what the seam may move",
+                fixture.limit().mm(),
+                0.0,
+                100.0,
+            )?;
+        }
+        if let Some(lacing) = &shape.lacing {
+            within(
+                "shape.lacing.overlap",
+                "the overlap of a modesty panel",
+                lacing.overlap.mm(),
+                0.0,
+                200.0,
+            )?;
+            for (level, gap) in &lacing.gaps {
+                let path = format!("shape.lacing.gaps.{}", serde_name(level));
+                within(path, "the gap of a lacing", gap.mm(), 0.0, 400.0)?;
+            }
+        }
+        shape.check().map_err(|error| {
             let path = match &error {
                 TemplateError::Implausible { name, .. } => format!("shape.flats.{}", serde_name(name)),
+                TemplateError::NoSuchSeam { .. } => "shape.seams".to_owned(),
                 _ => "shape.flats".to_owned(),
             };
             JobError::at(path, error)

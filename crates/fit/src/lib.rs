@@ -6,46 +6,67 @@
 //!
 //! Start at [`Job`] and [`solve`]; the nouns on the way are one file each.
 
+mod armhole;
 mod body;
 mod caution;
+mod choice;
 mod cloth;
+mod compare;
+mod copy;
 pub mod drawing;
 pub mod ease;
 mod echo;
 pub mod evening;
+mod fit_picture;
 pub mod garment;
 pub mod girth;
 mod habit;
 mod house;
 mod job;
+mod ladder;
 mod length;
+mod lengths;
 mod letting_out;
 pub mod line;
 mod next_act;
 mod pin;
 pub mod plan;
 mod say;
+mod share;
 mod solution;
 mod tape;
 mod unit;
 mod warning;
 
+pub use armhole::ArmholeFit;
 pub use body::{Body, Layer, MeasureName, Wearer};
 pub use caution::Caution;
+pub use choice::{
+    CHOICES, ChoiceEntry, ChoiceOption, FitOn, MatchBy, MirrorBy, PinFace, PinSides, PinsLie, Preset,
+};
 pub use cloth::{Cloth, ClothFamily, Fibre, Fray};
+pub use compare::{ComparedLevel, Comparison, compare, what_changed};
+pub use copy::{CopyLength, CopyPlan, CopyRow, copy_from};
 pub use ease::Intention;
 pub use echo::{Reading, echo};
+pub use fit_picture::{
+    FitPicture, FitRing, Outline, Silhouette, cross_section, fit_picture, garment_loop, perimeter,
+    section_ratio,
+};
 pub use garment::{Garment, SeamName};
 pub use habit::{AllowanceHabit, EveningChoice, HabitOutOfRange, Habits, OneSide, Paper};
 pub use house::{HouseEntry, HouseRule, RuleUnit};
 pub use job::{AcceptedDepth, Fitting, JOB_FORMAT, Job, JobError, JobErrorCause, MOST_PINS, SeamEvening};
+pub use ladder::ladder;
 pub use length::Length;
-pub use letting_out::LetOut;
+pub use lengths::{LengthName, LengthRow};
+pub use letting_out::{Inset, InsideSeam, LetOut, LevelGain};
 pub use next_act::{NextAct, Place};
-pub use pin::{Datum, EntryMode, Pin, PinError, Side, from_below};
+pub use pin::{Datum, EdgeRead, EntryMode, Pin, PinError, Side};
+pub use share::{ShareOut, SharePart, SharePlan, ShareRequest, share_out};
 pub use solution::{
-    DrawnLine, LineOutcome, LineRefused, PinRead, ProposedDepth, ProposedEnds, RESULT_FORMAT, SeamSolution,
-    SideLine, Solution, SolvedEnd, solve,
+    DatumPlace, DrawnLine, EdgeLength, LineOutcome, LineRefused, MirroredMark, PinRead, PinnableSeam,
+    ProposedDepth, ProposedEnds, RESULT_FORMAT, SeamSolution, SideLine, Solution, SolvedEnd, solve,
 };
 pub use tape::{LONGEST_READING, ReadingError, read_tape};
 pub use unit::{Rounding, Scale, Unit};

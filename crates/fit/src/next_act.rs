@@ -3,6 +3,7 @@
 use serde::Serialize;
 
 use crate::Job;
+use crate::choice::{FitOn, Preset};
 use crate::plan::Plan;
 use crate::solution::{LineOutcome, SeamSolution};
 
@@ -43,7 +44,12 @@ impl NextAct {
             return act(Place::Rail, "Measure it flat");
         }
         if job.fitting.pins.is_empty() {
-            return act(Place::Mirror, "Try it on and pin");
+            let words = match (job.habits.preset, job.habits.fit_on) {
+                (Preset::Ladder, _) => "Set the pins from numbers, put it on, move them",
+                (Preset::ByFeel, FitOn::Wearer) => "Try it on and pin",
+                (Preset::ByFeel, FitOn::Form) => "Put it on the form and pin",
+            };
+            return act(Place::Mirror, words);
         }
         let refused = seams
             .iter()

@@ -4,7 +4,7 @@ use serde::{Deserialize, Serialize};
 use thiserror::Error;
 
 use crate::Length;
-use crate::garment::{PanelName, SeamAllowance, SeamName};
+use crate::garment::{Seam, SeamAllowance, SeamName};
 
 /// Which of two like seams; a single seam is at the centre.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
@@ -38,12 +38,30 @@ impl Side {
 pub enum Datum {
     /// Up from the hem fold.
     Hem,
-    /// Down from the top of the band.
+    /// Down from the top of the band, or of the top edge where there is none.
     BandTop,
     /// Down from the lower edge of the band.
     BandBottom,
-    /// From the crotch point: down an inseam, up the centre back.
+    /// From the crotch point: down an inseam, up a centre seam.
     Crotch,
+    /// Down from the underarm point.
+    Underarm,
+    /// From the neck: down a centre seam, out along a shoulder.
+    Neck,
+    /// Down from the shoulder seam.
+    Shoulder,
+    /// From the armhole: down a sleeve's seam, in along a shoulder or yoke.
+    Armhole,
+    /// Down from the waist seam.
+    BelowWaistSeam,
+    /// Up from the waist seam.
+    AboveWaistSeam,
+    /// Round from the centre front.
+    CentreFront,
+    /// Round from the centre back.
+    CentreBack,
+    /// Up from the lower tip of a dart.
+    Tip,
 }
 
 impl Datum {
@@ -55,18 +73,15 @@ impl Datum {
             Datum::BandTop => "the top of the band",
             Datum::BandBottom => "the bottom of the band",
             Datum::Crotch => "the crotch",
-        }
-    }
-
-    /// The data a seam can be read from, the usual one first.
-    #[must_use]
-    pub const fn of(seam: SeamName) -> &'static [Datum] {
-        match seam {
-            SeamName::Outseam => &[Datum::Hem, Datum::BandTop, Datum::BandBottom],
-            SeamName::Inseam => &[Datum::Hem, Datum::Crotch],
-            SeamName::CentreBack | SeamName::CentreFront => {
-                &[Datum::BandTop, Datum::BandBottom, Datum::Crotch]
-            }
+            Datum::Underarm => "the underarm",
+            Datum::Neck => "the neck",
+            Datum::Shoulder => "the shoulder seam",
+            Datum::Armhole => "the armhole",
+            Datum::BelowWaistSeam => "the waist seam, downward",
+            Datum::AboveWaistSeam => "the waist seam, upward",
+            Datum::CentreFront => "the centre front",
+            Datum::CentreBack => "the centre back",
+            Datum::Tip => "the lower tip",
         }
     }
 }
@@ -82,6 +97,8 @@ pub enum EntryMode {
     WholePinch,
     /// Raw edge to the chalk, on one panel: the depth and the allowance present.
     RawEdgeToChalk,
+    /// A new dart, which has no old stitching: fold to pin, half of what the dart takes.
+    FoldToPin,
 }
 
 impl EntryMode {
@@ -92,8 +109,21 @@ impl EntryMode {
             EntryMode::SeamToPin => "from the seam",
             EntryMode::WholePinch => "in the whole pinch",
             EntryMode::RawEdgeToChalk => "from the raw edge",
+            EntryMode::FoldToPin => "from the fold",
         }
     }
+}
+
+/// Which of a seam's two edges a reading from the raw edge was taken on.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Serialize, Deserialize, Default)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(rename_all = "snake_case")]
+pub enum EdgeRead {
+    /// The front panel's; the left half's, the middle panel's.
+    Front,
+    /// The back panel's; the right half's, the side panel's.
+    #[default]
+    Back,
 }
 
 /// One pin as it was read.
@@ -117,18 +147,31 @@ pub struct Pin {
     pub reading: Length,
     /// The panel read on, when the reading is from its raw edge.
     #[serde(default)]
-    pub panel: Option<PanelName>,
+    pub panel: Option<EdgeRead>,
+    /// The depth it was set at from numbers, before the garment was put on.
+    #[serde(default)]
+    pub planned: Option<Length>,
+    /// The depth it was moved to on the body.
+    #[serde(default)]
+    pub moved: Option<Length>,
+    /// Read again with a tape after the garment came off.
+    #[serde(default)]
+    pub reread: bool,
+    /// Set from numbers and meant to the letter: the line goes through it without the tolerance that a
+    /// hand's pin has.
+    #[serde(default)]
+    pub exact: bool,
 }
 
 /// Why a pin cannot be taken.
 #[derive(Debug, Clone, PartialEq, Error)]
 pub enum PinError {
     /// The seam takes no pins.
-    #[error("no pins are taken on the {}", .0.words())]
+    #[error("no pins are taken on the {}: this garment has no such seam, or says it has none", .0.words())]
     NotPinned(SeamName),
     /// A paired seam without a side, or a single one with.
     #[error("the {} {}; the side was read as {}", .seam.words(),
-        if .seam.is_paired() { "is on both legs, say left or right" } else { "is single, its side is centre" },
+        if .seam.is_paired() { "is on both sides, say left or right" } else { "is single, its side is centre" },
         .side.words())]
     Side {
         /// The seam.
@@ -171,13 +214,16 @@ pub enum PinError {
     /// A reading from the raw edge, and nobody looked how much allowance there is.
     #[error("a reading from the raw edge of the {} needs its allowance; enter it with the garment, or read from the seam", .0.words())]
     AllowanceUnknown(SeamName),
+    /// A reading from the fold on a seam that has stitching.
+    #[error("only a dart is read from its fold; the {} is read from its old stitching", .0.words())]
+    NoFold(SeamName),
 }
 
 impl Pin {
-    /// Distance from the seam's lower end (hem or crotch), given the seam's length.
+    /// Distance from the seam's lower end in millimetres; `None` where the datum is not on the seam.
     #[must_use]
-    pub fn station_from_below(&self, seam_length: Length, band_height: Length) -> Length {
-        from_below(self.seam, self.datum, self.station, seam_length, band_height)
+    pub fn station_from_below(&self, seam: &Seam) -> Option<f64> {
+        Some(seam.datum(self.datum)?.from_below(self.station.mm()))
     }
 
     /// The depth the reading means: old stitching to pin.
@@ -187,42 +233,28 @@ impl Pin {
     /// let pin = Pin {
     ///     id: "a".into(), seam: SeamName::Outseam, side: Side::Left, datum: Datum::Hem,
     ///     station: Length::whole_mm(600), mode: EntryMode::WholePinch,
-    ///     reading: Length::whole_mm(32), panel: None,
+    ///     reading: Length::whole_mm(32), panel: None, planned: None, moved: None, reread: false, exact: false,
     /// };
     /// assert_eq!(pin.depth(None).unwrap(), Length::whole_mm(16));
     /// ```
     ///
     /// # Errors
-    /// [`PinError::AllowanceUnknown`] for a raw-edge reading on a seam nobody looked into.
+    /// [`PinError::AllowanceUnknown`] for a raw-edge reading on a seam nobody looked into,
+    /// [`PinError::NoFold`] for a reading from the fold on anything but a dart.
     pub fn depth(&self, allowance: Option<SeamAllowance>) -> Result<Length, PinError> {
         match self.mode {
             EntryMode::SeamToPin => Ok(self.reading),
             EntryMode::WholePinch => Ok(self.reading.half()),
+            EntryMode::FoldToPin if !self.seam.is_dart() => Err(PinError::NoFold(self.seam)),
+            EntryMode::FoldToPin => Ok(self.reading),
             EntryMode::RawEdgeToChalk => {
                 let allowance = allowance.ok_or(PinError::AllowanceUnknown(self.seam))?;
-                let present = match self.panel.unwrap_or(PanelName::Back) {
-                    PanelName::Front => allowance.front,
-                    PanelName::Back => allowance.back,
+                let present = match self.panel.unwrap_or_default() {
+                    EdgeRead::Front => allowance.front,
+                    EdgeRead::Back => allowance.back,
                 };
                 Ok(self.reading - present)
             }
         }
-    }
-}
-
-/// Turns a station counted from `datum` into one from the seam's lower end, or back: the map is
-/// its own inverse, because every datum is an end or a fixed distance from one.
-#[must_use]
-pub fn from_below(
-    seam: SeamName,
-    datum: Datum,
-    station: Length,
-    seam_length: Length,
-    band_height: Length,
-) -> Length {
-    match (datum, seam) {
-        (Datum::Hem, _) | (Datum::Crotch, SeamName::CentreBack | SeamName::CentreFront) => station,
-        (Datum::BandTop | Datum::Crotch, _) => seam_length - station,
-        (Datum::BandBottom, _) => seam_length - band_height - station,
     }
 }

@@ -1,18 +1,18 @@
 //! Lines and refusals of lines, said the way a sewist would hear them.
 
-use crate::garment::SeamName;
+use crate::garment::Seam;
 use crate::line::{LineCharacter, LineEnd, LineRefusal, Proposal};
-use crate::pin::{Datum, from_below};
 use crate::{Habits, Length, LetOut};
 
 /// A slope below this is level to any eye: 1 in 1000.
 const LEVEL: f64 = 0.001;
 
-/// How one seam's stations are said: from its usual datum, in the session's unit.
+/// How a line's stations are said: from its seam's usual datum, in the session's unit. A line carried
+/// across goes on into the seam `beyond`, turned round.
 #[derive(Debug, Clone, Copy)]
 pub(crate) struct SeamWords<'a> {
-    pub(crate) seam: SeamName,
-    pub(crate) length: f64,
+    pub(crate) seam: &'a Seam,
+    pub(crate) beyond: Option<&'a Seam>,
     pub(crate) habits: &'a Habits,
 }
 
@@ -23,10 +23,16 @@ impl SeamWords<'_> {
 
     /// "312 from the hem".
     pub(crate) fn station(self, mm: f64) -> String {
-        let datum = Datum::of(self.seam)[0];
-        let length = Length::from_mm(self.length);
-        let along = from_below(self.seam, datum, Length::from_mm(mm), length, Length::ZERO);
-        format!("{} from {}", self.habits.scale.write(along), datum.words())
+        let said = |seam: &Seam, mm: f64| {
+            format!("{} from {}", self.habits.scale.write(seam.counted(mm)), seam.usual().datum.words())
+        };
+        match self.beyond {
+            Some(beyond) if mm > self.seam.length + 1e-6 => {
+                let turned = self.seam.length + beyond.length - mm;
+                format!("{} on the {}", said(beyond, turned), beyond.name.words())
+            }
+            _ => said(self.seam, mm),
+        }
     }
 
     fn taper(self, proposal: &Proposal, near: f64) -> String {
@@ -56,7 +62,7 @@ impl SeamWords<'_> {
     /// The refusal with the nearest thing that works.
     pub(crate) fn refusal(self, refusal: &LineRefusal, let_out: Option<LetOut>) -> String {
         match refusal {
-            LineRefusal::NoPins => format!("nothing is pinned on the {}", self.seam.words()),
+            LineRefusal::NoPins => format!("nothing is pinned on the {}", self.seam.name.words()),
             LineRefusal::NoRoom { lower, upper } => format!(
                 "the line would leave the old stitching {} and rejoin it {}: nothing lies between; move one of them",
                 self.station(*lower),
@@ -83,6 +89,12 @@ impl SeamWords<'_> {
                     uneven.unwrap_or_default()
                 )
             }
+            LineRefusal::InTheWay { station, wanted, most, .. } => format!(
+                "the pin {} moves the seam by {}, but what is in the seam there allows {} at most: accept that much, take it from another seam, or unpick what is in the way first",
+                self.station(*station),
+                self.length_of(*wanted),
+                self.length_of(*most)
+            ),
             LineRefusal::NoRoomToFade { station, depth, room, longer, shallower } => {
                 let mut ways = Vec::new();
                 if let Some((needs, proposal)) = longer {

@@ -66,7 +66,7 @@ fn after(solution: &Solution) -> Vec<(String, f64)> {
     solution
         .levels
         .iter()
-        .map(|row| (format!("{:?} {:?}", row.girth.level, row.girth.leg), row.girth.after.mm()))
+        .map(|row| (format!("{:?} {:?}", row.girth.level, row.girth.side), row.girth.after.mm()))
         .collect()
 }
 
@@ -80,7 +80,7 @@ proptest! {
         let seam = &solution.seams[0];
         prop_assert_eq!(seam.lines.len(), 1);
         prop_assert_eq!(seam.lines[0].side, Side::Centre);
-        prop_assert!(solution.levels.iter().all(|row| row.girth.leg.is_none()), "legs alike share a row");
+        prop_assert!(solution.levels.iter().all(|row| row.girth.side.is_none()), "legs alike share a row");
         let evening = seam.evening.as_ref().expect("a paired seam is evened");
         for row in &evening.stations {
             prop_assert_eq!(row.chosen_left, row.chosen_right);
@@ -111,7 +111,7 @@ proptest! {
         for row in &levels {
             let twin = turned
                 .iter()
-                .find(|twin| twin.girth.level == row.girth.level && twin.girth.leg == exchange(row.girth.leg))
+                .find(|twin| twin.girth.level == row.girth.level && twin.girth.side == exchange(row.girth.side))
                 .expect("the same rows");
             // Legs within 0.05 of each other share a row, the left leg's.
             prop_assert!((twin.girth.after.mm() - row.girth.after.mm()).abs() < 0.06, "{:?}", row.girth);

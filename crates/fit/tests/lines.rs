@@ -14,6 +14,10 @@ fn problem(length: f64, targets: Vec<Target>, lower: LineEnd, upper: LineEnd) ->
         lower,
         upper,
         let_out_limit: None,
+        limits: Vec::new(),
+        exact: Vec::new(),
+        eased: Vec::new(),
+        crossing: None,
         steepest: 0.25,
         least_radius: 120.0,
     }

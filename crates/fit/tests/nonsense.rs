@@ -71,7 +71,7 @@ fn every_refusal_names_the_place_what_was_read_and_what_is_allowed() {
         (
             "/habits/rules".into(),
             json!({ "pin_tolerance": 60.0 }),
-            "habits.rules",
+            "habits.rules.pin_tolerance",
             "was set to 60; it can be from 0 to 10",
         ),
     ] {

@@ -3,10 +3,6 @@
 use vemble_fit::line::{ChalkMark, ChalkRow};
 use vemble_fit::{Job, LineOutcome, SeamName, Side, Solution};
 
-fn seam_key(seam: SeamName) -> String {
-    seam.words().replace(' ', "_")
-}
-
 fn table(header: &[&str], rows: impl Iterator<Item = Vec<String>>) -> String {
     let mut writer = csv::Writer::from_writer(Vec::new());
     // Writing into memory cannot fail.
@@ -21,15 +17,17 @@ fn table(header: &[&str], rows: impl Iterator<Item = Vec<String>>) -> String {
 #[must_use]
 pub fn pins_csv(job: &Job) -> String {
     table(
-        &["seam", "side", "station_mm", "from", "reading_mm", "read"],
+        &["seam", "side", "station_mm", "from", "reading_mm", "read", "planned_mm", "moved_mm"],
         job.fitting.pins.iter().map(|pin| {
             vec![
-                seam_key(pin.seam),
+                pin.seam.key().to_owned(),
                 pin.side.words().to_owned(),
                 pin.station.mm().to_string(),
                 pin.datum.words().to_owned(),
                 pin.reading.mm().to_string(),
                 pin.mode.words().to_owned(),
+                pin.planned.map(|depth| depth.mm().to_string()).unwrap_or_default(),
+                pin.moved.map(|depth| depth.mm().to_string()).unwrap_or_default(),
             ]
         }),
     )
@@ -59,7 +57,7 @@ fn chalk_row(seam: SeamName, side: Side, datum: &str, row: &ChalkRow) -> Vec<Str
     let tenth = |length: vemble_fit::Length| format!("{:.1}", length.mm());
     let marks: Vec<&str> = row.marks.iter().map(|mark| mark_words(*mark)).collect();
     vec![
-        seam_key(seam),
+        seam.key().to_owned(),
         side.words().to_owned(),
         tenth(row.station),
         datum.to_owned(),

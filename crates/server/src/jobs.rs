@@ -1,7 +1,7 @@
 //! Putting a job together from what is kept.
 
 use chrono::{NaiveDate, Utc};
-use vemble_fit::{Body, Fitting, Intention, JOB_FORMAT, Job};
+use vemble_fit::{Body, Fitting, JOB_FORMAT, Job};
 use vemble_store::{AccountId, Conn, FittingRecord, GarmentRecord, StoreError, account, wearer};
 
 /// The job of one fitting: its garment, its wearer's measures on the day, this account's habits.
@@ -41,16 +41,7 @@ fn wearer_of(
 /// A fitting with nothing in it yet, for a garment nobody has tried on.
 #[must_use]
 pub fn blank() -> Fitting {
-    Fitting {
-        held_on: Utc::now().date_naive(),
-        intention: Intention::default(),
-        anchored: false,
-        pins: Vec::new(),
-        evening: Vec::new(),
-        ends: Vec::new(),
-        accepted: Vec::new(),
-        progress: Default::default(),
-    }
+    Fitting::on(Utc::now().date_naive())
 }
 
 /// The newest fitting of a garment, or a blank one.

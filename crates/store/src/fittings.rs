@@ -30,7 +30,7 @@ pub struct FittingRecord {
 }
 
 #[derive(Queryable, Selectable, Insertable, AsChangeset)]
-#[diesel(table_name = fitting)]
+#[diesel(table_name = fitting, treat_none_as_null = true)]
 struct Row {
     id: Uuid,
     account_id: Uuid,
@@ -39,6 +39,7 @@ struct Row {
     held_on: NaiveDate,
     intention: String,
     anchored: bool,
+    form: Option<serde_json::Value>,
     version: i64,
 }
 
@@ -55,6 +56,10 @@ struct PinRow {
     mode: String,
     reading: i64,
     panel: Option<String>,
+    planned: Option<i64>,
+    moved: Option<i64>,
+    reread: bool,
+    exact: bool,
 }
 
 impl Row {
@@ -82,6 +87,7 @@ impl Row {
                 done: done.into_iter().collect(),
                 confirmed: confirmed.into_iter().collect(),
             },
+            form: self.form.map(serde_json::from_value).transpose()?,
         };
         let value = FittingRecord { garment: self.garment_id, number: self.number, fitting };
         Ok(Versioned { version: self.version, value })
@@ -101,6 +107,10 @@ impl PinRow {
             mode: word(&pin.mode)?,
             reading: pin.reading.nm(),
             panel: pin.panel.as_ref().map(word).transpose()?,
+            planned: pin.planned.map(Length::nm),
+            moved: pin.moved.map(Length::nm),
+            reread: pin.reread,
+            exact: pin.exact,
         })
     }
 
@@ -114,6 +124,10 @@ impl PinRow {
             mode: from_word(&self.mode)?,
             reading: Length::from_nm(self.reading),
             panel: self.panel.as_deref().map(from_word).transpose()?,
+            planned: self.planned.map(Length::from_nm),
+            moved: self.moved.map(Length::from_nm),
+            reread: self.reread,
+            exact: self.exact,
         })
     }
 }
@@ -236,6 +250,7 @@ pub(crate) fn replace(
         held_on: fitted.held_on,
         intention: word(&fitted.intention)?,
         anchored: fitted.anchored,
+        form: fitted.form.as_ref().map(serde_json::to_value).transpose()?,
         version,
     };
     diesel::insert_into(fitting::table)
@@ -341,6 +356,11 @@ fn describe(before: Option<&FittingRecord>, after: &FittingRecord) -> String {
     }
     if (old.intention, old.anchored, old.held_on) != (new.intention, new.anchored, new.held_on) {
         parts.push("changed how it was tried on".to_owned());
+    }
+    if old.form != new.form {
+        parts.push(
+            if new.form.is_some() { "fitted it on a form" } else { "fitted it on its wearer" }.to_owned(),
+        );
     }
     if parts.is_empty() {
         parts.push("changed it".to_owned());

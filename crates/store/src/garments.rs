@@ -96,13 +96,12 @@ impl Row {
             parts.insert("flats".into(), serde_json::Value::Object(Default::default()));
         }
         let mut shape: Shape = serde_json::from_value(shape)?;
-        let Shape::Trousers(trousers) = &mut shape;
         for (name, value) in flats {
-            trousers.flats.insert(from_word(&name)?, Length::from_nm(value));
+            shape.flats.insert(from_word(&name)?, Length::from_nm(value));
         }
         for (seam, front, back) in allowances {
             let (front, back) = (Length::from_nm(front), Length::from_nm(back));
-            trousers.allowances.push(SeamAllowance { seam: from_word(&seam)?, front, back });
+            shape.allowances.push(SeamAllowance { seam: from_word(&seam)?, front, back });
         }
         let garment = Garment {
             name: self.name,
@@ -215,9 +214,9 @@ pub(crate) fn replace(
         .execute(conn)?;
     diesel::delete(flat_measure::table.filter(flat_measure::garment_id.eq(id))).execute(conn)?;
     diesel::delete(seam_allowance::table.filter(seam_allowance::garment_id.eq(id))).execute(conn)?;
-    let trousers = record.garment.shape.trousers();
+    let shape = &record.garment.shape;
     let mut flats = Vec::new();
-    for (name, value) in &trousers.flats {
+    for (name, value) in &shape.flats {
         flats.push((
             flat_measure::garment_id.eq(id),
             flat_measure::name.eq(word(name)?),
@@ -226,7 +225,7 @@ pub(crate) fn replace(
     }
     diesel::insert_into(flat_measure::table).values(flats).execute(conn)?;
     let mut allowances = Vec::new();
-    for (position, allowance) in (0..).zip(&trousers.allowances) {
+    for (position, allowance) in (0..).zip(&shape.allowances) {
         let position: i32 = position;
         allowances.push((
             seam_allowance::garment_id.eq(id),

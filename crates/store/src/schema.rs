@@ -119,6 +119,7 @@ diesel::table! {
         held_on -> Date,
         intention -> Text,
         anchored -> Bool,
+        form -> Nullable<Jsonb>,
         version -> BigInt,
         created_at -> Timestamptz,
     }
@@ -136,6 +137,10 @@ diesel::table! {
         mode -> Text,
         reading -> BigInt,
         panel -> Nullable<Text>,
+        planned -> Nullable<BigInt>,
+        moved -> Nullable<BigInt>,
+        reread -> Bool,
+        exact -> Bool,
     }
 }
 

@@ -3,7 +3,7 @@
 use std::collections::BTreeMap;
 
 use uuid::Uuid;
-use vemble_fit::garment::{Band, BandBuild, FlatName, SeamAllowance, Shape, Trousers};
+use vemble_fit::garment::{Band, BandBuild, FlatName, Kind, SeamAllowance, Shape};
 use vemble_fit::{
     Body, Datum, EntryMode, Fitting, Garment, Intention, Layer, Length, MeasureName, Pin, SeamName, Side,
     Wearer,
@@ -50,7 +50,13 @@ fn corduroys() -> GarmentRecord {
             purpose: Default::default(),
             cloth: Default::default(),
             washed: true,
-            shape: Shape::Trousers(Trousers {
+            shape: Shape {
+                kind: Kind::Trousers,
+                seams: vec![SeamName::Outseam, SeamName::CentreBack],
+                sleeves: None,
+                clips: Vec::new(),
+                fixtures: Vec::new(),
+                lacing: None,
                 flats: BTreeMap::from([
                     (FlatName::Waist, Length::whole_mm(428)),
                     (FlatName::Inseam, Length::whole_mm(776)),
@@ -69,7 +75,7 @@ fn corduroys() -> GarmentRecord {
                 topstitched: vec![SeamName::Outseam],
                 lined: false,
                 back_pocket_gap: Some(Length::whole_mm(96)),
-            }),
+            },
         },
     }
 }
@@ -87,6 +93,10 @@ fn pinned(garment: Uuid, depths: &[i64]) -> FittingRecord {
             mode: EntryMode::SeamToPin,
             reading: Length::whole_mm(*depth),
             panel: None,
+            planned: Some(Length::whole_mm(12)),
+            moved: (i % 2 == 0).then_some(Length::whole_mm(*depth)),
+            reread: i == 1,
+            exact: i == 2,
         })
         .collect();
     FittingRecord {
@@ -101,6 +111,11 @@ fn pinned(garment: Uuid, depths: &[i64]) -> FittingRecord {
             ends: Vec::new(),
             accepted: Vec::new(),
             progress: Default::default(),
+            form: Some(vemble_fit::Body {
+                taken_on: "2026-11-16".parse().expect("a day"),
+                measures: BTreeMap::from([(vemble_fit::MeasureName::Hip, Length::whole_mm(1010))]),
+                layers: Vec::new(),
+            }),
         },
     }
 }

@@ -62,7 +62,7 @@ fn essentials(result: &serde_json::Value) -> serde_json::Value {
             format!(
                 "{} {}: {} -> {}, ease {}, wanted {}, {}",
                 text(&row["level"]),
-                text(&row["leg"]),
+                text(&row["side"]),
                 mm("before"),
                 mm("after"),
                 mm("ease_after"),
@@ -91,7 +91,28 @@ fn essentials(result: &serde_json::Value) -> serde_json::Value {
         .iter()
         .map(|warning| format!("{}: {}", text(&warning["code"]), text(&warning["message"])))
         .collect();
-    serde_json::json!({ "lines": tables, "levels": levels, "steps": steps, "warnings": warnings })
+    let lengths: Vec<String> = result["lengths"]
+        .as_array()
+        .expect("lengths")
+        .iter()
+        .map(|row| {
+            let shown = |i: usize| row["shown"][i].as_str().unwrap_or("-").to_owned();
+            format!(
+                "{}: {} -> {}, body {}, apart {}",
+                text(&row["words"]),
+                shown(0),
+                shown(1),
+                shown(2),
+                shown(3)
+            )
+        })
+        .collect();
+    let armholes: Vec<String> =
+        result["armholes"].as_array().expect("armholes").iter().map(|row| text(&row["words"])).collect();
+    serde_json::json!({
+        "lines": tables, "levels": levels, "lengths": lengths, "armholes": armholes, "steps": steps,
+        "warnings": warnings,
+    })
 }
 
 fn solved(name: &str, exit: i32) -> serde_json::Value {
@@ -103,6 +124,29 @@ fn solved(name: &str, exit: i32) -> serde_json::Value {
 #[test]
 fn barn_dance_trousers() {
     insta::assert_json_snapshot!(solved("barn-dance-trousers", 0));
+}
+
+/// One worked example for every kind of garment beside trousers.
+const KINDS: [&str; 12] = [
+    "straight-skirt",
+    "flared-skirt",
+    "waisted-dress",
+    "princess-dress",
+    "shift-dress",
+    "shirt",
+    "knit-top",
+    "sweatpants",
+    "waistcoat",
+    "jacket",
+    "coat",
+    "overalls",
+];
+
+#[test]
+fn every_kind_of_garment() {
+    for name in KINDS {
+        insta::assert_json_snapshot!(name, solved(name, 0));
+    }
 }
 
 #[test]
@@ -152,7 +196,8 @@ fn the_schema_takes_the_examples_and_refuses_what_the_reader_refuses() {
     let output = vemble(&["schema"]);
     let schema: serde_json::Value = serde_json::from_slice(&output.stdout).expect("JSON");
     let schema = jsonschema::validator_for(&schema).expect("a schema");
-    for name in ["barn-dance-trousers", "uneven-legs-in-inches", "let-out-below", "fade-too-short"] {
+    let trousers = ["barn-dance-trousers", "uneven-legs-in-inches", "let-out-below", "fade-too-short"];
+    for name in trousers.into_iter().chain(KINDS) {
         let job: serde_json::Value =
             serde_json::from_slice(&std::fs::read(example(name)).expect("read")).expect("JSON");
         let faults: Vec<String> = schema.iter_errors(&job).map(|fault| fault.to_string()).collect();

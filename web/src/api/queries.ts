@@ -47,6 +47,15 @@ export const journalQuery = (id: string) =>
       (await answered(client.GET("/api/v1/garments/{id}/journal", { params: { path: { id } } }))).data,
   });
 
+/** Every fitting of a garment, first to last. */
+export const fittingsQuery = (garment: string) =>
+  queryOptions({
+    queryKey: ["garment", garment, "fittings"],
+    queryFn: async () =>
+      (await answered(client.GET("/api/v1/garments/{id}/fittings", { params: { path: { id: garment } } })))
+        .data,
+  });
+
 export const fittingQuery = (id: string) =>
   queryOptions({
     queryKey: ["fitting", id],

@@ -59,6 +59,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/compute/comparison": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Two fittings of one garment over each other. */
+        post: operations["compute_comparison"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/compute/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What makes this garment like one that fits. */
+        post: operations["compute_copy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/compute/fit-picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The fit picture: cross-sections, rings and silhouettes. */
+        post: operations["compute_fit_picture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/compute/job": {
         parameters: {
             query?: never;
@@ -70,6 +121,23 @@ export interface paths {
         put?: never;
         /** Everything computed from a job. */
         post: operations["compute_job"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/compute/ladder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A preset ladder of pins on one seam. */
+        post: operations["compute_ladder"];
         delete?: never;
         options?: never;
         head?: never;
@@ -104,6 +172,23 @@ export interface paths {
         put?: never;
         /** Read one pin as it is typed, and say back what it does. */
         post: operations["compute_pin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/compute/share": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Share a change of girth out over the seams: the pinned plan and the best alternatives. */
+        post: operations["compute_share"];
         delete?: never;
         options?: never;
         head?: never;
@@ -355,6 +440,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/habits/effect": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What these settings would change on every garment, set against the settings in force. Nothing is kept. */
+        post: operations["habits_effect"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/session": {
         parameters: {
             query?: never;
@@ -447,13 +549,29 @@ export interface components {
          * @enum {string}
          */
         AllowanceHabit: "keep" | "trim";
+        /** @description One armhole with its sleeve. */
+        ArmholeFit: {
+            /** @description Length of the armhole, before and after. */
+            armhole: components["schemas"]["Length"][];
+            /** @description Length of the sleeve's cap, before and after, where there is a sleeve. */
+            cap?: components["schemas"]["Length"][] | null;
+            /** @description Cap less armhole, before and after. */
+            ease?: components["schemas"]["Length"][] | null;
+            /** @description The numbers as they stand on the session's tape: armhole and cap after, ease after. */
+            shown: (string | null)[];
+            side?: components["schemas"]["Side"] | null;
+            /** @description The ease usual for this kind: least and most. */
+            usual: components["schemas"]["Length"][];
+            /** @description What that means, in words. */
+            words: string;
+        };
         /** @description The waistband. */
         Band: {
             /** @description A belt loop sits on the centre back. */
             belt_loop_at_back?: boolean;
             /** @description How it is made at the centre back. */
             build?: components["schemas"]["BandBuild"];
-            /** @description Its finished height. */
+            /** @description Its finished height; nothing where there is no band. */
             height: components["schemas"]["Length"];
         };
         /**
@@ -515,6 +633,24 @@ export interface components {
             rows: components["schemas"]["ChalkRow"][];
             sew_from?: components["schemas"]["Length"] | null;
         };
+        /** @description A choice with its options, the house's first. */
+        ChoiceEntry: {
+            /** @description Its name in files and requests. */
+            key: string;
+            /** @description Its options. */
+            options: components["schemas"]["ChoiceOption"][];
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description An option of a choice. */
+        ChoiceOption: {
+            /** @description Its name in files and requests. */
+            key: string;
+            /** @description What speaks for it. */
+            reason: string;
+            /** @description Its name on screen. */
+            words: string;
+        };
         /** @description Whether one garment fits. */
         ClaimFit: {
             /**
@@ -530,6 +666,15 @@ export interface components {
             margin: number;
             /** @description What it is called. */
             name: string;
+        };
+        /** @description A place where the allowance is clipped or notched: no more is inside there than this. */
+        Clip: {
+            /** @description What is left between the stitching and the end of the clip. */
+            left: components["schemas"]["Length"];
+            /** @description The seam. */
+            seam: components["schemas"]["SeamName"];
+            /** @description Where, from the seam's lower end. */
+            station: components["schemas"]["Length"];
         };
         /** @description What the garment is made of. */
         Cloth: {
@@ -552,6 +697,38 @@ export interface components {
          * @enum {string}
          */
         ClothFamily: "sheer" | "shirting" | "twill" | "denim" | "coating" | "jersey";
+        /** @description One level of both. */
+        ComparedLevel: {
+            /** @description Girth with the lines of the one and of the other sewn. */
+            after: components["schemas"]["Length"][];
+            /** @description The second less the first. */
+            change: components["schemas"]["Length"];
+            /** @description The level. */
+            level: components["schemas"]["LevelName"];
+            /** @description Both girths, the change and both eases as they stand on the session's tape. */
+            shown: components["schemas"]["ShownCompared"];
+            side?: components["schemas"]["Side"] | null;
+            /** @description What it is called. */
+            words: string;
+        };
+        /** @description Two jobs of one garment. */
+        Comparing: {
+            /** @description The earlier. */
+            one: components["schemas"]["Job"];
+            /** @description The later. */
+            other: components["schemas"]["Job"];
+        };
+        /** @description Two fittings of one garment. */
+        Comparison: {
+            /** @description And from the back. */
+            backs: (components["schemas"]["Figure"] | null)[];
+            /** @description The garment as each would be sewn, from the front. */
+            figures: (components["schemas"]["Figure"] | null)[];
+            /** @description Level by level. */
+            levels: components["schemas"]["ComparedLevel"][];
+            /** @description What the second does that the first does not, in words. */
+            words: string[];
+        };
         /** @description One condition with its live value. */
         Condition: {
             /** @description True when only the person at the bench can say, so that a confirmation is asked for. */
@@ -577,13 +754,59 @@ export interface components {
          * @enum {string}
          */
         ConditionState: "met" | "ask" | "unmet";
+        /** @description A length that differs, which is no seam's line but an adjustment by itself. */
+        CopyLength: {
+            /** @description This garment less the favourite. */
+            longer: components["schemas"]["Length"];
+            /** @description Which. */
+            name: components["schemas"]["FlatName"];
+            /** @description What to do. */
+            words: string;
+        };
+        /** @description What makes this garment like the favourite. */
+        CopyPlan: {
+            /** @description Lengths, shoulders and armholes. */
+            lengths: components["schemas"]["CopyLength"][];
+            /** @description Ordinary pins that give those depths, for every seam concerned, on both sides. */
+            pins: components["schemas"]["Pin"][];
+            /** @description Level by level, from the top down, sleeves last. */
+            rows: components["schemas"]["CopyRow"][];
+            /** @description Levels measured on one garment and not on the other. */
+            unmatched: string[];
+        };
+        /** @description One level of both garments. */
+        CopyRow: {
+            /** @description Depth on each seam that gives it; negative lets out. */
+            depth: components["schemas"]["Length"];
+            /** @description Flat width of the favourite. */
+            favourite: components["schemas"]["Length"];
+            /** @description The level. */
+            level: components["schemas"]["LevelName"];
+            /** @description The seams that give it. */
+            seams: components["schemas"]["SeamName"][];
+            /** @description Widths and depth as they stand on the session's tape. */
+            shown: string[];
+            /** @description Flat width of this garment. */
+            this: components["schemas"]["Length"];
+            /** @description What it is called. */
+            words: string;
+        };
+        /** @description A garment that fits, to copy. */
+        Copying: {
+            /** @description The favourite's flat measures. */
+            favourite: {
+                [key: string]: components["schemas"]["Length"];
+            };
+            /** @description The job. */
+            job: components["schemas"]["Job"];
+        };
         /**
          * @description Where a station is counted from.
          * @enum {string}
          */
-        Datum: "hem" | "band_top" | "band_bottom" | "crotch";
-        /** @description A datum with its name on screen. */
-        DatumWords: {
+        Datum: "hem" | "band_top" | "band_bottom" | "crotch" | "underarm" | "neck" | "shoulder" | "armhole" | "below_waist_seam" | "above_waist_seam" | "centre_front" | "centre_back" | "tip";
+        /** @description Where stations can be counted from. */
+        DatumPlace: {
             /** @description Its name in files. */
             name: components["schemas"]["Datum"];
             /** @description Its name on screen. */
@@ -594,31 +817,55 @@ export interface components {
             body?: components["schemas"]["Figure"] | null;
             /**
              * Format: double
-             * @description Height of the crotch above the hem fold, in millimetres.
+             * @description Height of the crotch above the hem fold, in millimetres, where there is one.
              */
-            crotch_height: number;
+            crotch_height?: number | null;
             figure?: components["schemas"]["Figure"] | null;
             figure_after?: components["schemas"]["Figure"] | null;
+            figure_back?: components["schemas"]["Figure"] | null;
+            figure_back_after?: components["schemas"]["Figure"] | null;
             /** @description The levels. */
             levels: components["schemas"]["LevelMark"][];
-            /** @description The panels of one leg. */
+            /** @description The panels of one half. */
             panels: components["schemas"]["PanelDrawing"][];
         };
         /** @description A line that can be sewn. */
         DrawnLine: {
             /** @description Steepest slope, tightest radius, deepest point. */
             character: components["schemas"]["LineCharacter"];
-            /** @description At hem or crotch. */
+            /** @description Both edges' lengths along old and new stitching, where the panels are drawn. */
+            edges: components["schemas"]["EdgeLength"][];
+            /** @description At hem, crotch or tip. */
             lower: components["schemas"]["SolvedEnd"];
+            /** @description What to do where the two new edges are no longer equally long. */
+            mismatch?: string | null;
             /** @description The line sampled for drawing: `[station, depth]` in millimetres. */
             spine: number[][];
             /** @description The line as chalk marks. */
             table: components["schemas"]["ChalkTable"];
+            /** @description The line on the turn-up, where it runs off at a hem that has one. */
+            turn_up: components["schemas"]["MirroredMark"][];
             /** @description At band or crotch. */
             upper: components["schemas"]["SolvedEnd"];
             /** @description The line in words: where it ends and how hard it is to sew. */
             words: string;
         };
+        /** @description One edge of a seam over the stretch its line changes. */
+        EdgeLength: {
+            /** @description Its length along the new. */
+            new: components["schemas"]["Length"];
+            /** @description Its length along the old stitching. */
+            old: components["schemas"]["Length"];
+            /** @description Both as they stand on the session's tape. */
+            shown: string[];
+            /** @description What the edge is called. */
+            words: string;
+        };
+        /**
+         * @description Which of a seam's two edges a reading from the raw edge was taken on.
+         * @enum {string}
+         */
+        EdgeRead: "front" | "back";
         /** @description What a person wants one end of a line to do. */
         EndWish: {
             /** @description Where it rejoins. */
@@ -628,6 +875,9 @@ export interface components {
         } | {
             /** @enum {string} */
             end: "run_off";
+        } | {
+            /** @enum {string} */
+            end: "carry";
         } | {
             /** @enum {string} */
             end: "hold";
@@ -645,7 +895,7 @@ export interface components {
          * @description How a depth was read. Constantly confused, so every pin says which.
          * @enum {string}
          */
-        EntryMode: "seam_to_pin" | "whole_pinch" | "raw_edge_to_chalk";
+        EntryMode: "seam_to_pin" | "whole_pinch" | "raw_edge_to_chalk" | "fold_to_pin";
         /** @description One station of the report, in millimetres. */
         EvenedStation: {
             /**
@@ -714,6 +964,8 @@ export interface components {
         Fibre: "cotton" | "linen" | "wool" | "silk" | "viscose" | "synthetic";
         /** @description A silhouette with its seams; `x` is zero at the centre, `y` the height above the hem fold. */
         Figure: {
+            /** @description Closed outlines of what hangs beside it: the sleeves. */
+            beside: number[][][];
             /**
              * Format: double
              * @description Height of the lowest point.
@@ -748,6 +1000,68 @@ export interface components {
          * @enum {string}
          */
         Finding: "noise" | "uneven" | "ask_twist" | "from_own_line" | "copied" | "halved" | "copied_on_one_tube" | "pinned_only";
+        /**
+         * @description What a fitting is done on.
+         * @enum {string}
+         */
+        FitOn: "wearer" | "form";
+        /** @description The whole picture. */
+        FitPicture: {
+            /** @description From the front, levels of the body. */
+            front: components["schemas"]["Silhouette"];
+            /** @description What kind of picture this is. */
+            note: string;
+            /** @description Every level the body was measured at, from the top down. */
+            rings: components["schemas"]["FitRing"][];
+            /** @description From the side, levels of the body. */
+            side: components["schemas"]["Silhouette"];
+        };
+        /**
+         * @description One level of the picture. Rings are closed, `[x, y]` in millimetres about the section's middle; `x`
+         *     grows to the wearer's right as seen in a mirror, `y` to the front.
+         */
+        FitRing: {
+            /** @description The garment after. */
+            after: number[][];
+            /** @description The garment before. */
+            before: number[][];
+            /** @description The body, with what is worn under the garment. */
+            body: number[][];
+            /** @description True when the garment's width there was estimated. */
+            estimated: boolean;
+            /**
+             * Format: double
+             * @description Its height above its tube's hem fold, in millimetres.
+             */
+            height: number;
+            /** @description The level. */
+            level: components["schemas"]["LevelName"];
+            /** @description True where the share is not the house's. */
+            own_section: boolean;
+            /** @description The numbers in words. */
+            said: string;
+            /**
+             * Format: double
+             * @description Depth of the body there as a share of its width, and whether that is the user's own.
+             */
+            section: number;
+            side?: components["schemas"]["Side"] | null;
+            /**
+             * @description How far the garment stands off all round, in millimetres, before and after; nothing where it is
+             *     taut.
+             */
+            stands_off: number[];
+            /**
+             * @description By what share of the body's girth the garment is too small, before and after; nothing where it
+             *     is slack.
+             */
+            strain: number[];
+            /** @description The tube it goes round. */
+            tube: components["schemas"]["Tube"];
+            verdict?: components["schemas"]["Verdict"] | null;
+            /** @description What it is called. */
+            words: string;
+        };
         /** @description One try-on with its pins and what was decided about them. */
         Fitting: {
             /** @description Depths accepted in place of evened ones. */
@@ -758,6 +1072,7 @@ export interface components {
             ends?: components["schemas"]["LineWish"][];
             /** @description How seams are evened, where it differs from the habit. */
             evening?: components["schemas"]["SeamEvening"][];
+            form?: components["schemas"]["Body"] | null;
             /**
              * Format: date
              * @description The day of the try-on.
@@ -785,17 +1100,49 @@ export interface components {
              */
             number: number;
         };
+        /** @description Something in a seam, with where it lies. */
+        Fixture: {
+            /** @description Its lower end, from the seam's lower end. */
+            from: components["schemas"]["Length"];
+            /** @description What it is. */
+            kind: components["schemas"]["FixtureKind"];
+            most?: components["schemas"]["Length"] | null;
+            /** @description The seam. */
+            seam: components["schemas"]["SeamName"];
+            side?: components["schemas"]["Side"] | null;
+            /** @description Its upper end. */
+            to: components["schemas"]["Length"];
+        };
+        /**
+         * @description Something in a seam that limits what may be done to it.
+         * @enum {string}
+         */
+        FixtureKind: "zip" | "buttons" | "pocket" | "match";
+        /**
+         * @description A measure of a garment laid flat.
+         * @enum {string}
+         */
+        FlatName: "waist" | "high_hip" | "hip" | "thigh" | "knee" | "calf" | "hem" | "front_rise" | "back_rise" | "inseam" | "outseam" | "neck" | "shoulder" | "across_back" | "bust" | "under_bust" | "side_length" | "underarm_to_waist" | "back_length" | "upper_arm" | "elbow" | "wrist" | "sleeve_seam" | "sleeve_length";
         /** @description Whether a foot gets through a leg. */
         FootThrough: {
             /** @description The wearer's heel and instep. */
             foot: components["schemas"]["Length"];
-            leg?: components["schemas"]["Side"] | null;
             /** @description The narrowest level from the knee down. */
             level: components["schemas"]["LevelName"];
             /** @description The widest the leg opens there: its girth, stretched if the cloth stretches. */
             opening: components["schemas"]["Length"];
             /** @description True when the foot gets through. */
             passes: boolean;
+            side?: components["schemas"]["Side"] | null;
+        };
+        /** @description A level on a dress form: ease on the wearer = form girth + ease on the form − wearer girth. */
+        FormEase: {
+            /** @description Ease on the form after. */
+            ease: components["schemas"]["Length"];
+            /** @description The form's girth. */
+            form: components["schemas"]["Length"];
+            /** @description Both as they stand on the session's tape. */
+            shown: string[];
         };
         /**
          * @description How readily a cut edge frays.
@@ -843,6 +1190,18 @@ export interface components {
             /** @description Its side. */
             side: components["schemas"]["Side"];
         };
+        /** @description What other settings would change on one garment. */
+        HabitEffect: {
+            /** @description What would come out differently, in words. */
+            changes: string[];
+            /**
+             * Format: uuid
+             * @description The garment.
+             */
+            garment: string;
+            /** @description What it is called. */
+            name: string;
+        };
         /** @description One person's settings. */
         Habits: {
             /**
@@ -851,10 +1210,32 @@ export interface components {
              */
             allowance: components["schemas"]["AllowanceHabit"];
             /**
+             * @description Wearing ease wanted at a level, in place of the house table's.
+             * @default {}
+             */
+            ease: {
+                [key: string]: components["schemas"]["Length"];
+            };
+            /**
              * @description How two sides become one, unless a seam says otherwise.
              * @default mean
              */
             evening: components["schemas"]["EveningChoice"];
+            /**
+             * @description What a fitting is done on.
+             * @default wearer
+             */
+            fit_on: components["schemas"]["FitOn"];
+            /**
+             * @description What depths are measured from.
+             * @default old_seam
+             */
+            match_by: components["schemas"]["MatchBy"];
+            /**
+             * @description How a line gets across.
+             * @default landmark
+             */
+            mirror_by: components["schemas"]["MirrorBy"];
             /**
              * @description What an unpinned side gets, unless a seam says otherwise.
              * @default half_each
@@ -865,6 +1246,26 @@ export interface components {
              * @default a4
              */
             paper: components["schemas"]["Paper"];
+            /**
+             * @description Which face is out while pinning.
+             * @default right_side
+             */
+            pin_face: components["schemas"]["PinFace"];
+            /**
+             * @description Which sides are pinned.
+             * @default both
+             */
+            pin_sides: components["schemas"]["PinSides"];
+            /**
+             * @description How pins lie.
+             * @default along
+             */
+            pins_lie: components["schemas"]["PinsLie"];
+            /**
+             * @description How pins get into a garment.
+             * @default by_feel
+             */
+            preset: components["schemas"]["Preset"];
             /**
              * @description House rules this person has changed.
              * @default {}
@@ -880,6 +1281,13 @@ export interface components {
              *     }
              */
             scale: components["schemas"]["Scale"];
+            /**
+             * @description Depth of a body's cross-section as a share of its width, in place of the house table's.
+             * @default {}
+             */
+            sections: {
+                [key: string]: number;
+            };
         };
         /** @description A garment as it hangs on the rail. */
         Hanging: {
@@ -945,6 +1353,41 @@ export interface components {
              * @description The house default.
              */
             value: number;
+        };
+        /** @description A piece to set into a seam, or under an arm. */
+        Inset: {
+            /** @description Where along the seam it reaches, from the lower end. */
+            from: components["schemas"]["Length"];
+            /** @description True for a diamond under the arm; false for a strip down the seam. */
+            gusset: boolean;
+            /** @description The seam it goes into, once on each side. */
+            seam: components["schemas"]["SeamName"];
+            /** @description Its upper end. */
+            to: components["schemas"]["Length"];
+            /** @description Finished widths at each level: `(level, width)`. */
+            widths: components["schemas"]["InsetWidth"][];
+            /** @description What to cut and how to set it in. */
+            words: string;
+        };
+        /** @description How wide an inset is at a level. */
+        InsetWidth: {
+            /** @description Cut width, with allowance on both sides. */
+            cut: components["schemas"]["Length"];
+            /** @description Finished width. */
+            finished: components["schemas"]["Length"];
+            /** @description The level. */
+            level: components["schemas"]["LevelName"];
+        };
+        /** @description What is inside one seam at one level. */
+        InsideSeam: {
+            /** @description What its two edges are called. */
+            edges: string[];
+            gains?: components["schemas"]["Length"] | null;
+            /** @description What is inside each edge, up to the nearest clip; nothing where nobody looked. */
+            inside?: components["schemas"]["Length"][] | null;
+            most?: components["schemas"]["Length"] | null;
+            /** @description The seam. */
+            seam: components["schemas"]["SeamName"];
         };
         /**
          * @description How close the wearer wants it.
@@ -1014,6 +1457,46 @@ export interface components {
             /** @description The wearer. */
             wearer: components["schemas"]["Wearer"];
         };
+        /**
+         * @description A kind of garment.
+         * @enum {string}
+         */
+        Kind: "trousers" | "sweatpants" | "straight_skirt" | "flared_skirt" | "waisted_dress" | "princess_dress" | "shift_dress" | "shirt" | "knit_top" | "jacket" | "coat" | "waistcoat" | "overalls";
+        /** @description A kind of garment with what is measured on it and which seams it can have. */
+        KindWords: {
+            /** @description Flat measures down the garment, with sleeves. */
+            flats: components["schemas"]["MeasureWords_FlatName"][];
+            /** @description How many of those are left where it has no sleeves. */
+            flats_without_sleeves: number;
+            /** @description True where a band closes it at the waist. */
+            has_band: boolean;
+            /** @description Its name in files. */
+            name: components["schemas"]["Kind"];
+            /** @description Seams it can have. */
+            seams: components["schemas"]["SeamWords"][];
+            /** @description True where it can have sleeves. */
+            takes_sleeves: boolean;
+            /** @description How its sleeves are usually cut. */
+            usual_sleeves: components["schemas"]["SleeveBuild"];
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description A laced back: it closes on a gap that varies with the height. */
+        Lacing: {
+            /** @description The gap between the laced edges at each level it crosses, as worn. */
+            gaps: {
+                [key: string]: components["schemas"]["Length"];
+            };
+            /** @description How far a modesty panel reaches under each edge. */
+            overlap: components["schemas"]["Length"];
+        };
+        /** @description A seam to set a ladder of pins on. */
+        Laddering: {
+            /** @description The job. */
+            job: components["schemas"]["Job"];
+            /** @description The seam. */
+            seam: components["schemas"]["SeamName"];
+        };
         /** @description One layer worn under the garment when it is tried on. */
         Layer: {
             /** @description What it is: shirt tail, thermal leggings. */
@@ -1023,46 +1506,101 @@ export interface components {
         };
         /** @description A length in millimetres. */
         Length: number;
+        /**
+         * @description A length of the garment.
+         * @enum {string}
+         */
+        LengthName: "shoulder" | "across_back" | "nape_to_waist" | "back_length" | "armhole" | "sleeve" | "crotch" | "inseam" | "outseam" | "side" | "front_dart" | "back_dart";
+        /** @description One length, before and after, against the body. */
+        LengthRow: {
+            body?: components["schemas"]["Length"] | null;
+            /** @description True when it rests on a measure nobody took. */
+            estimated: boolean;
+            /** @description What to do about it, where there is something. */
+            finding?: string | null;
+            gap?: components["schemas"]["Length"] | null;
+            /** @description The garment's, before and after. */
+            garment: components["schemas"]["Length"][];
+            /** @description Which. */
+            name: components["schemas"]["LengthName"];
+            /** @description Before, after, body and gap as they stand on the session's tape. */
+            shown: (string | null)[];
+            /** @description What it is called. */
+            words: string;
+        };
         /** @description The balance of one level: body, garment, ease, verdict. */
         LevelBalance: components["schemas"]["LevelGirth"] & {
             body?: components["schemas"]["Length"] | null;
             /** @description What a wearer cannot do below the floor. */
             cannot?: string | null;
+            close?: components["schemas"]["Length"] | null;
             ease_after?: components["schemas"]["Length"] | null;
             ease_before?: components["schemas"]["Length"] | null;
             floor?: components["schemas"]["Length"] | null;
+            on_form?: components["schemas"]["FormEase"] | null;
             /** @description The same numbers as they stand on the session's tape. */
             shown: components["schemas"]["ShownLevel"];
             verdict?: components["schemas"]["Verdict"] | null;
+            wanted?: components["schemas"]["Length"] | null;
+        };
+        /** @description What one level can gain. */
+        LevelGain: {
+            /** @description The level. */
+            level: components["schemas"]["LevelName"];
+            missing?: components["schemas"]["Length"] | null;
+            /** @description The most the level can gain by letting out every seam that was looked into. */
+            most: components["schemas"]["Length"];
+            /** @description Seam by seam. */
+            seams: components["schemas"]["InsideSeam"][];
+            /** @description The same numbers as they stand on the session's tape. */
+            shown: components["schemas"]["ShownGain"];
             wanted?: components["schemas"]["Length"] | null;
         };
         /** @description A level's girth before and after. */
         LevelGirth: {
             /** @description Girth with every line sewn. */
             after: components["schemas"]["Length"];
-            /** @description Girth as measured. */
+            /** @description Girth as measured, with any lacing as it is worn. */
             before: components["schemas"]["Length"];
-            leg?: components["schemas"]["Side"] | null;
+            /** @description True when the width was not measured and the drawing's own is used. */
+            estimated: boolean;
             /** @description The level. */
             level: components["schemas"]["LevelName"];
             /** @description What each seam does. */
             parts: components["schemas"]["GirthPart"][];
+            side?: components["schemas"]["Side"] | null;
+            /** @description The tube it goes round. */
+            tube: components["schemas"]["Tube"];
         };
         /** @description A level's place on the drawings. */
         LevelMark: {
             /**
              * Format: double
-             * @description Its height above the hem fold, in millimetres.
+             * @description Its height above its tube's hem fold, in millimetres.
              */
             height: number;
             /** @description The level. */
             level: components["schemas"]["LevelName"];
+            /** @description True where it lies on a sleeve. */
+            on_sleeve: boolean;
         };
         /**
-         * @description A level of a pair of trousers.
+         * @description A level.
          * @enum {string}
          */
-        LevelName: "waist" | "high_hip" | "hip" | "thigh" | "knee" | "calf" | "hem";
+        LevelName: "bust" | "under_bust" | "waist" | "high_hip" | "hip" | "thigh" | "knee" | "calf" | "hem" | "upper_arm" | "elbow" | "wrist";
+        /** @description A level with its name on screen and the usual depth of a body there as a share of its width. */
+        LevelWords: {
+            /** @description Its name in files. */
+            name: components["schemas"]["LevelName"];
+            /**
+             * Format: double
+             * @description Depth of a body's cross-section as a share of its width, in the house table.
+             */
+            section: number;
+            /** @description Its name on screen. */
+            words: string;
+        };
         /** @description How hard a line is to sew. */
         LineCharacter: {
             /**
@@ -1100,6 +1638,9 @@ export interface components {
             end: "run_off";
         } | {
             /** @enum {string} */
+            end: "carry";
+        } | {
+            /** @enum {string} */
             end: "hold";
             /**
              * Format: double
@@ -1130,17 +1671,24 @@ export interface components {
             seam: components["schemas"]["SeamName"];
             upper?: components["schemas"]["EndWish"] | null;
         };
+        /**
+         * @description What a line is measured from on the cloth.
+         * @enum {string}
+         */
+        MatchBy: "old_seam" | "raw_edge";
         /** @description A measure with its name on screen and its limits. */
         MeasureWords_FlatName: {
+            /** @description Where the tape lies; empty where the name says it. */
+            hint: string;
             /** @description The least it can be. */
             least: components["schemas"]["Length"];
             /** @description The most it can be. */
             most: components["schemas"]["Length"];
             /**
-             * @description A measure of trousers laid flat and closed, edge to edge.
+             * @description A measure of a garment laid flat.
              * @enum {string}
              */
-            name: "waist" | "high_hip" | "hip" | "thigh" | "knee" | "calf" | "hem" | "front_rise" | "back_rise" | "inseam" | "outseam";
+            name: "waist" | "high_hip" | "hip" | "thigh" | "knee" | "calf" | "hem" | "front_rise" | "back_rise" | "inseam" | "outseam" | "neck" | "shoulder" | "across_back" | "bust" | "under_bust" | "side_length" | "underarm_to_waist" | "back_length" | "upper_arm" | "elbow" | "wrist" | "sleeve_seam" | "sleeve_length";
             /** @description True when nothing can be drawn without it. */
             needed: boolean;
             /** @description Its name on screen. */
@@ -1148,6 +1696,8 @@ export interface components {
         };
         /** @description A measure with its name on screen and its limits. */
         MeasureWords_MeasureName: {
+            /** @description Where the tape lies; empty where the name says it. */
+            hint: string;
             /** @description The least it can be. */
             least: components["schemas"]["Length"];
             /** @description The most it can be. */
@@ -1156,7 +1706,7 @@ export interface components {
              * @description A measure of the body, named as in ISO 8559-1 where the standard has a name for it.
              * @enum {string}
              */
-            name: "waist" | "waist_seated" | "high_hip" | "hip" | "thigh" | "knee" | "calf" | "heel_instep" | "inside_leg" | "outside_leg" | "body_rise" | "crotch_length" | "height";
+            name: "head" | "neck" | "shoulder" | "shoulder_girth" | "across_back" | "bust" | "under_bust" | "nape_to_waist" | "neck_to_bust" | "arm_length" | "upper_arm" | "elbow" | "hand" | "waist" | "waist_seated" | "high_hip" | "hip" | "thigh" | "knee" | "calf" | "heel_instep" | "inside_leg" | "outside_leg" | "body_rise" | "crotch_length" | "height";
             /** @description True when nothing can be drawn without it. */
             needed: boolean;
             /** @description Its name on screen. */
@@ -1179,6 +1729,20 @@ export interface components {
              * @description One evening in five it takes longer.
              */
             p80: number;
+        };
+        /**
+         * @description How a line gets from one side to the other.
+         * @enum {string}
+         */
+        MirrorBy: "landmark" | "seams";
+        /** @description A mark on the turn-up, mirrored from the line above the fold. */
+        MirroredMark: {
+            /** @description Distance below the hem fold, on the turn-up folded down. */
+            below: components["schemas"]["Length"];
+            /** @description Old stitching to chalk there. */
+            depth: components["schemas"]["Length"];
+            /** @description Both as they stand on the session's tape. */
+            shown: string[];
         };
         /** @description New stitching on one panel's edge. */
         NewEdge: {
@@ -1209,9 +1773,21 @@ export interface components {
          * @enum {string}
          */
         OneSide: "half_each" | "copy" | "pinned_only";
+        /**
+         * @description Half an outline from the lowest level up, `[half width, height]`; the other half mirrors it, or, from
+         *     the side, `[front, height]` and `[back, height]`.
+         */
+        Outline: {
+            /** @description Towards the front, or to one side. */
+            one: number[][];
+            /** @description Towards the back, or to the other side. */
+            other: number[][];
+        };
         /** @description A panel to draw. */
         PanelDrawing: {
-            /** @description New stitching on it, one course for each seam that has a line. */
+            /** @description The legs of its darts, each from the lower end up. */
+            darts: number[][][];
+            /** @description New stitching on it, one course for each edge that has a line. */
             new_edges: components["schemas"]["NewEdge"][];
             /** @description Its closed outline, `[x, y]`, `y` upward from the hem fold. */
             outline: number[][];
@@ -1219,10 +1795,10 @@ export interface components {
             panel: components["schemas"]["PanelName"];
         };
         /**
-         * @description Which panel of a leg.
+         * @description Which panel of one half of a garment; the other half is its mirror image.
          * @enum {string}
          */
-        PanelName: "front" | "back";
+        PanelName: "front" | "side_front" | "side_back" | "back" | "sleeve" | "top_sleeve" | "under_sleeve";
         /**
          * @description The paper in the printer.
          * @enum {string}
@@ -1232,13 +1808,22 @@ export interface components {
         Pin: {
             /** @description Where the station is counted from. */
             datum: components["schemas"]["Datum"];
+            /**
+             * @description Set from numbers and meant to the letter: the line goes through it without the tolerance that a
+             *     hand's pin has.
+             */
+            exact?: boolean;
             /** @description Its identity, made where it was entered. */
             id: string;
             /** @description How the depth was read. */
             mode: components["schemas"]["EntryMode"];
-            panel?: components["schemas"]["PanelName"] | null;
+            moved?: components["schemas"]["Length"] | null;
+            panel?: components["schemas"]["EdgeRead"] | null;
+            planned?: components["schemas"]["Length"] | null;
             /** @description What was read; negative lets out. */
             reading: components["schemas"]["Length"];
+            /** @description Read again with a tape after the garment came off. */
+            reread?: boolean;
             /** @description The seam it stands in. */
             seam: components["schemas"]["SeamName"];
             /** @description The side; `centre` for a seam there is only one of. */
@@ -1246,6 +1831,11 @@ export interface components {
             /** @description Distance along the seam from the datum. */
             station: components["schemas"]["Length"];
         };
+        /**
+         * @description Which face of the garment is out while it is pinned.
+         * @enum {string}
+         */
+        PinFace: "right_side" | "inside_out";
         /** @description A pin as it is understood. */
         PinRead: {
             /** @description Old stitching to pin. */
@@ -1254,6 +1844,15 @@ export interface components {
             echo: string;
             /** @description The pin's id. */
             id: string;
+            /** @description Where it was moved to on the body. */
+            moved?: string | null;
+            /**
+             * @description The depth it was set at from numbers and the depth it was moved to, as they stand on the
+             *     session's tape, where it was.
+             */
+            planned?: string | null;
+            /** @description Read again after the garment came off. */
+            reread: boolean;
             /** @description Station and depth as they stand on the session's tape, the station from the usual datum. */
             shown: string[];
             /** @description Its side. */
@@ -1261,6 +1860,36 @@ export interface components {
             /** @description Station from the seam's lower end. */
             station: components["schemas"]["Length"];
         };
+        /**
+         * @description Which sides are pinned.
+         * @enum {string}
+         */
+        PinSides: "both" | "one";
+        /** @description A seam of this garment that takes pins. */
+        PinnableSeam: {
+            /** @description True for a seam that runs across the body and changes lengths, not girths. */
+            crosswise: boolean;
+            /** @description Where stations can be counted from, the usual place first. */
+            data: components["schemas"]["DatumPlace"][];
+            /** @description What its two edges are called. */
+            edges: string[];
+            length?: components["schemas"]["Length"] | null;
+            /** @description The letter that picks it. */
+            letter: string;
+            /** @description True for a dart the garment does not have yet: it is read from its fold. */
+            new_dart: boolean;
+            /** @description True where there is one on each side. */
+            paired: boolean;
+            /** @description The seam. */
+            seam: components["schemas"]["SeamName"];
+            /** @description What it is called. */
+            words: string;
+        };
+        /**
+         * @description How pins lie.
+         * @enum {string}
+         */
+        PinsLie: "along" | "across" | "slanted";
         /**
          * @description A place of the work.
          * @enum {string}
@@ -1273,6 +1902,11 @@ export interface components {
             /** @description Steps in the order they are done. */
             steps: components["schemas"]["Step"][];
         };
+        /**
+         * @description How pins get into a garment.
+         * @enum {string}
+         */
+        Preset: "by_feel" | "ladder";
         /** @description What went wrong. */
         Problem: {
             /** @description A stable name: `record.stale`. */
@@ -1348,6 +1982,19 @@ export interface components {
          * @enum {string}
          */
         Purpose: "everyday" | "protective" | "child_nightwear";
+        /** @description Whether a part of the body gets through where the garment has no opening. */
+        PutOn: {
+            /** @description What has to get through, as measured. */
+            body: components["schemas"]["Length"];
+            /** @description The widest it opens, stretched where the cloth stretches. */
+            opening: components["schemas"]["Length"];
+            /** @description True when it gets through. */
+            passes: boolean;
+            /** @description What has to get through. */
+            through: components["schemas"]["Through"];
+            /** @description The same as a sentence. */
+            words: string;
+        };
         /** @description A reading understood. */
         ReadLength: {
             /** @description The field it was typed in. */
@@ -1394,11 +2041,11 @@ export interface components {
             /** @description The unit numbers are read and written in. */
             unit: components["schemas"]["Unit"];
         };
-        /** @description What is inside a seam, beyond its stitching, on each panel. */
+        /** @description What is inside a seam, beyond its stitching, on each of its two edges. */
         SeamAllowance: {
-            /** @description On the back panel; for the centre back, on the right back. */
+            /** @description On the back panel; on the right half, on the side panel. */
             back: components["schemas"]["Length"];
-            /** @description On the front panel; for the centre back, on the left back. */
+            /** @description On the front panel; on the left half of a centre seam, on the middle panel of a princess seam. */
             front: components["schemas"]["Length"];
             /** @description The seam. */
             seam: components["schemas"]["SeamName"];
@@ -1411,10 +2058,10 @@ export interface components {
             seam: components["schemas"]["SeamName"];
         };
         /**
-         * @description A seam of a pair of trousers.
+         * @description A seam, or a dart, which is sewn like one.
          * @enum {string}
          */
-        SeamName: "outseam" | "inseam" | "centre_back" | "centre_front";
+        SeamName: "outseam" | "inseam" | "centre_back" | "centre_front" | "side" | "princess_front" | "princess_back" | "sleeve_underarm" | "sleeve_front" | "sleeve_back" | "front_dart" | "back_dart" | "shoulder" | "waist_seam" | "yoke";
         /** @description One seam that was pinned. */
         SeamSolution: {
             /** @description Allowance on the front and back panel, where it is known. */
@@ -1423,6 +2070,8 @@ export interface components {
             band: components["schemas"]["Length"];
             /** @description Where its stations are usually counted from. */
             datum: components["schemas"]["Datum"];
+            /** @description What its two edges are called. */
+            edge_words: string[];
             evening?: components["schemas"]["Evening"] | null;
             /** @description Its length. */
             length: components["schemas"]["Length"];
@@ -1440,15 +2089,17 @@ export interface components {
             tolerance: number;
             /** @description The same as it stands on the session's tape. */
             tolerance_words: string;
+            /** @description What it is called. */
+            words: string;
         };
-        /** @description A seam with the data its stations can be counted from. */
+        /** @description A seam with its name on screen. */
         SeamWords: {
-            /** @description Where stations can be counted from, the usual first. */
-            data: components["schemas"]["DatumWords"][];
+            /** @description What its two edges are called. */
+            edges: string[];
             /** @description Its name in files. */
             name: components["schemas"]["SeamName"];
-            /** @description True where there is one on each side. */
-            paired: boolean;
+            /** @description True where its kind usually has it. */
+            usual: boolean;
             /** @description Its name on screen. */
             words: string;
         };
@@ -1481,25 +2132,130 @@ export interface components {
              */
             free: number;
         };
-        /** @description Measures and construction of one pair of trousers. */
+        /** @description Measures and construction of one garment. */
         Shape: {
             /** @description What is inside each seam, where it was looked at. */
             allowances?: components["schemas"]["SeamAllowance"][];
             back_pocket_gap?: components["schemas"]["Length"] | null;
             /** @description The waistband. */
-            band: components["schemas"]["Band"];
+            band?: components["schemas"]["Band"];
+            /** @description Where those allowances are clipped. */
+            clips?: components["schemas"]["Clip"][];
+            /** @description Zips, pockets and patterns in its seams. */
+            fixtures?: components["schemas"]["Fixture"][];
             /** @description The flat measures taken; any may be missing. */
             flats: {
                 [key: string]: components["schemas"]["Length"];
             };
-            /** @enum {string} */
-            kind: "trousers";
+            /** @description What it is. */
+            kind: components["schemas"]["Kind"];
+            lacing?: components["schemas"]["Lacing"] | null;
             /** @description Fully lined. */
             lined?: boolean;
+            /** @description The seams it has; empty for what its kind usually has. */
+            seams?: components["schemas"]["SeamName"][];
+            sleeves?: components["schemas"]["SleeveBuild"] | null;
             /** @description Seams with topstitching, which comes out first and goes back last. */
             topstitched?: components["schemas"]["SeamName"][];
             /** @description Depth of the hem's turn-up. */
             turn_up: components["schemas"]["Length"];
+        };
+        /** @description The pinned plan and its alternatives. */
+        ShareOut: {
+            /** @description The best alternatives, best first. */
+            alternatives: components["schemas"]["SharePlan"][];
+            /** @description What was asked. */
+            asked: components["schemas"]["Length"];
+            /** @description The level. */
+            level: components["schemas"]["LevelName"];
+            /** @description What is pinned now. */
+            pinned: components["schemas"]["SharePlan"];
+            /** @description What was asked, or the most that can be had where that is less. */
+            reached: components["schemas"]["Length"];
+            /** @description Said where less can be had than asked, with what to do. */
+            short?: string | null;
+            /** @description Where it can come from. */
+            sources: components["schemas"]["ShareSource"][];
+        };
+        /** @description What one seam gives in a plan. */
+        SharePart: {
+            /** @description What that takes from the girth, both sides where there are two. */
+            change: components["schemas"]["Length"];
+            /** @description Depth at the level. */
+            depth: components["schemas"]["Length"];
+            /** @description The seam or dart. */
+            seam: components["schemas"]["SeamName"];
+            /** @description Depth and change as they stand on the session's tape. */
+            shown: string[];
+            /** @description What it is called. */
+            words: string;
+        };
+        /** @description One way of making the change. */
+        SharePlan: {
+            /** @description What comes of it, in words. */
+            consequences: string[];
+            figure?: components["schemas"]["Figure"] | null;
+            /** @description The largest depth. */
+            largest: components["schemas"]["Length"];
+            /** @description Every level with this plan sewn. */
+            levels: components["schemas"]["LevelBalance"][];
+            /** @description The panels with this plan's lines. */
+            panels: components["schemas"]["PanelDrawing"][];
+            /** @description Seam by seam. */
+            parts: components["schemas"]["SharePart"][];
+            /** @description The fitting's pins with this plan in place of theirs. */
+            pins: components["schemas"]["Pin"][];
+            /** @description True when every line of it can be sewn. */
+            solved: boolean;
+            /** @description How far the side seam swings; positive to the back. */
+            swing: components["schemas"]["Length"];
+            /** @description What it is, in a few words. */
+            title: string;
+            /** @description What the level loses in all. */
+            total: components["schemas"]["Length"];
+        };
+        /** @description What is asked. */
+        ShareRequest: {
+            /** @description The level. */
+            level: components["schemas"]["LevelName"];
+            /** @description What its girth must lose, against what it measures without any line; negative gains. */
+            lose: components["schemas"]["Length"];
+        };
+        /** @description Where some of a change can come from. */
+        ShareSource: {
+            /** @description Why no more. */
+            because: string;
+            /** @description The most depth it can give there. */
+            most: components["schemas"]["Length"];
+            /** @description The seam or dart. */
+            seam: components["schemas"]["SeamName"];
+            /** @description What it is called. */
+            words: string;
+        };
+        /** @description A change of girth to share out. */
+        Sharing: {
+            /** @description The job. */
+            job: components["schemas"]["Job"];
+            /** @description The level, and what it must lose. */
+            request: components["schemas"]["ShareRequest"];
+        };
+        /** @description A compared level as it is read on the session's tape. */
+        ShownCompared: {
+            /** @description Girths. */
+            after: string[];
+            /** @description The second less the first. */
+            change: string;
+            /** @description Eases, where the body was measured. */
+            ease: (string | null)[];
+        };
+        /** @description A gain as it is read on the session's tape. */
+        ShownGain: {
+            /** @description What is missing. */
+            missing?: string | null;
+            /** @description The most. */
+            most: string;
+            /** @description What it should gain. */
+            wanted?: string | null;
         };
         /** @description A level as it is read on the session's tape. */
         ShownLevel: {
@@ -1513,6 +2269,8 @@ export interface components {
             change?: string | null;
             /** @description Ease after. */
             ease?: string | null;
+            /** @description Ease before. */
+            ease_before?: string | null;
             /** @description Ease wanted. */
             wanted?: string | null;
         };
@@ -1546,19 +2304,45 @@ export interface components {
             /** @description The side; `centre` where one line serves both sides, or there is only one seam. */
             side: components["schemas"]["Side"];
         };
+        /** @description One silhouette: body, garment before, garment after. */
+        Silhouette: {
+            /** @description The garment after. */
+            after: components["schemas"]["Outline"];
+            /** @description The garment before. */
+            before: components["schemas"]["Outline"];
+            /** @description The body. */
+            body: components["schemas"]["Outline"];
+        };
+        /**
+         * @description How a sleeve is cut.
+         * @enum {string}
+         */
+        SleeveBuild: "none" | "one_piece" | "two_piece";
         /** @description Everything computed from one job. */
         Solution: {
+            /** @description Armholes and caps: one row, or one a side where they differ. */
+            armholes: components["schemas"]["ArmholeFit"][];
             drawing?: components["schemas"]["Drawing"] | null;
             foot?: components["schemas"]["FootThrough"] | null;
             /** @description [`RESULT_FORMAT`]. */
             format: string;
+            /** @description What each level can gain by letting out. */
+            gains: components["schemas"]["LevelGain"][];
+            /** @description What to set in where that is not enough. */
+            insets: components["schemas"]["Inset"][];
+            /** @description Lengths and landmark heights. */
+            lengths: components["schemas"]["LengthRow"][];
             /** @description Every measured level, from the top down. */
             levels: components["schemas"]["LevelBalance"][];
             /** @description What to do next, and where. */
             next: components["schemas"]["NextAct"];
+            /** @description Every seam that takes pins, in the order they are judged. */
+            pinnable: components["schemas"]["PinnableSeam"][];
             /** @description The work order. */
             plan: components["schemas"]["Plan"];
-            /** @description Every pinned seam, in the order they are judged. */
+            /** @description Whether hand, head, hips and shoulders get through. */
+            put_on: components["schemas"]["PutOn"][];
+            /** @description Every seam that has a line, in the same order. */
             seams: components["schemas"]["SeamSolution"][];
             seated?: components["schemas"]["SeatedWaist"] | null;
             /** @description What the person should know. */
@@ -1617,6 +2401,11 @@ export interface components {
             /** @description All must be met. */
             conditions: components["schemas"]["Condition"][];
         };
+        /**
+         * @description What has to get through an opening.
+         * @enum {string}
+         */
+        Through: "hand" | "head" | "hips" | "shoulders";
         /** @description One step done before, with what it was estimated at and what it took. */
         Timing: {
             /**
@@ -1632,6 +2421,11 @@ export interface components {
             /** @description The kind of work. */
             work: components["schemas"]["Work"];
         };
+        /**
+         * @description A tube of cloth: what a change of girth is shared round.
+         * @enum {string}
+         */
+        Tube: "body" | "leg" | "sleeve";
         /** @description A reading as typed. */
         TypedLength: {
             /** @description Settings: the unit of a bare number and the rounding of the answer. */
@@ -1651,7 +2445,7 @@ export interface components {
             id: string;
             /** @description How the depth was read. */
             mode: components["schemas"]["EntryMode"];
-            panel?: components["schemas"]["PanelName"] | null;
+            panel?: components["schemas"]["EdgeRead"] | null;
             /** @description The reading as typed: `5/8`. */
             reading: string;
             /** @description The seam. */
@@ -1717,14 +2511,18 @@ export interface components {
         Words: {
             /** @description Measures of a body, down the body. */
             body: components["schemas"]["MeasureWords_MeasureName"][];
+            /** @description Choices that can be made as habits. */
+            choices: components["schemas"]["ChoiceEntry"][];
             /** @description Ways of evening. */
             evening: components["schemas"]["EveningWords"][];
+            /** @description Kinds of garment. */
+            kinds: components["schemas"]["KindWords"][];
+            /** @description Levels, from the top down. */
+            levels: components["schemas"]["LevelWords"][];
             /** @description House rules that can be changed as habits. */
             rules: components["schemas"]["HouseEntry"][];
-            /** @description Seams that take pins. */
-            seams: components["schemas"]["SeamWords"][];
-            /** @description Flat measures of trousers, down the garment. */
-            trousers: components["schemas"]["MeasureWords_FlatName"][];
+            /** @description Seams of a sleeve in one piece and in two. */
+            sleeve_seams: components["schemas"]["SeamWords"][];
         };
         /**
          * @description A kind of work with its own pace.
@@ -2098,6 +2896,372 @@ export interface operations {
             };
         };
     };
+    compute_comparison: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Comparing"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Comparison"];
+                };
+            };
+            /** @description The request cannot be understood. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in, or not with these words. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such record in this account. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or nothing is left to undo. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The record was changed since it was read. */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field holds nonsense. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The version that was read is missing. */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many attempts. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    compute_copy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Copying"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CopyPlan"];
+                };
+            };
+            /** @description The request cannot be understood. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in, or not with these words. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such record in this account. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or nothing is left to undo. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The record was changed since it was read. */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field holds nonsense. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The version that was read is missing. */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many attempts. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    compute_fit_picture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Job"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FitPicture"];
+                };
+            };
+            /** @description The request cannot be understood. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in, or not with these words. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such record in this account. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or nothing is left to undo. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The record was changed since it was read. */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field holds nonsense. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The version that was read is missing. */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many attempts. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     compute_job: {
         parameters: {
             query?: never;
@@ -2117,6 +3281,128 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Solution"];
+                };
+            };
+            /** @description The request cannot be understood. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in, or not with these words. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such record in this account. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or nothing is left to undo. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The record was changed since it was read. */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field holds nonsense. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The version that was read is missing. */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many attempts. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    compute_ladder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Laddering"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pin"][];
                 };
             };
             /** @description The request cannot be understood. */
@@ -2361,6 +3647,128 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ReadPin"];
+                };
+            };
+            /** @description The request cannot be understood. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in, or not with these words. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such record in this account. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or nothing is left to undo. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The record was changed since it was read. */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field holds nonsense. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The version that was read is missing. */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many attempts. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    compute_share: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Sharing"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShareOut"];
                 };
             };
             /** @description The request cannot be understood. */
@@ -4541,6 +5949,128 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Habits"];
+                };
+            };
+            /** @description The request cannot be understood. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in, or not with these words. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such record in this account. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or nothing is left to undo. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The record was changed since it was read. */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field holds nonsense. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The version that was read is missing. */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many attempts. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    habits_effect: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Habits"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HabitEffect"][];
                 };
             };
             /** @description The request cannot be understood. */

@@ -8,6 +8,10 @@ const words: Record<Of<"Verdict">, string> = {
   swamps: "swamps",
 };
 
+/** A level as it is called on screen. */
+export const levelWords = (level: Of<"LevelName">) =>
+  level === "wrist" ? "sleeve hem" : level === "under_bust" ? "under-bust" : level.replace("_", " ");
+
 /** The balance of every level: body, garment before and after, ease, verdict. */
 export function Balance({ levels }: { levels: Of<"LevelBalance">[] }) {
   const most = Math.max(
@@ -33,15 +37,21 @@ export function Balance({ levels }: { levels: Of<"LevelBalance">[] }) {
       </thead>
       <tbody>
         {levels.map((row) => (
-          <tr key={row.level + (row.leg ?? "")} data-level={row.level}>
+          <tr key={row.level + (row.side ?? "")} data-level={row.level}>
             <td>
-              {row.level.replace("_", " ")}
-              {row.leg ? `, ${row.leg}` : ""}
+              {levelWords(row.level)}
+              {row.side ? `, ${row.side}` : ""}
             </td>
             <td className="num">{row.shown.body}</td>
-            <td className="num wide-only">{row.shown.before}</td>
+            <td className="num wide-only">
+              {row.estimated ? "≈ " : ""}
+              {row.shown.before}
+            </td>
             <td className="num">
-              <strong>{row.shown.after}</strong>
+              <strong>
+                {row.estimated ? "≈ " : ""}
+                {row.shown.after}
+              </strong>
             </td>
             <td className="num wide-only">{row.shown.change}</td>
             <td className="num">
@@ -94,7 +104,7 @@ export function Balance({ levels }: { levels: Of<"LevelBalance">[] }) {
               {row.cannot ??
                 (row.verdict
                   ? words[row.verdict]
-                  : row.body == null && row.level !== "hem"
+                  : row.body == null && row.level !== "hem" && row.level !== "wrist"
                     ? "measure the body"
                     : "")}
             </td>

@@ -1,4 +1,5 @@
 import type { Of } from "../api/client";
+import { levelWords } from "./Balance";
 import { pathOf } from "./Silhouette";
 
 type Figure = Of<"Figure">;
@@ -14,6 +15,8 @@ export function GarmentFigure(props: {
   figure: Figure;
   body?: Figure | null;
   levels: Of<"LevelMark">[];
+  /** Seams that take pins; the others are drawn and cannot be touched. */
+  pinnable: SeamName[];
   pins: FigurePin[];
   seam: SeamName;
   side: Side;
@@ -32,6 +35,17 @@ export function GarmentFigure(props: {
         role="group"
         aria-label={`The garment from the ${view}`}
       >
+        {figure.beside.map((piece, i) => (
+          <path
+            key={i}
+            d={pathOf(piece, true)}
+            fill="#245a82"
+            fillOpacity=".07"
+            stroke="#272420"
+            strokeWidth="2.5"
+            strokeLinejoin="round"
+          />
+        ))}
         {body && <path d={pathOf(body.outline, true)} fill="#ead9c2" stroke="#8a7a60" strokeWidth="2.5" />}
         <path
           d={pathOf(figure.outline, true)}
@@ -41,34 +55,36 @@ export function GarmentFigure(props: {
           strokeWidth="3"
           strokeLinejoin="round"
         />
-        {props.levels.map((level) => (
-          <g key={level.level}>
-            <line
-              x1={-half}
-              x2={half}
-              y1={-level.height}
-              y2={-level.height}
-              stroke="#8a7a60"
-              strokeWidth="1.2"
-              strokeDasharray="3 7"
-            />
-            <text x={-half + 3} y={-level.height - 5} fontSize="19" fill="#5d564b" className="level-name">
-              {level.level.replace("_", " ")}
-            </text>
-          </g>
-        ))}
+        {props.levels
+          .filter((level) => !level.on_sleeve)
+          .map((level) => (
+            <g key={level.level}>
+              <line
+                x1={-half}
+                x2={half}
+                y1={-level.height}
+                y2={-level.height}
+                stroke="#8a7a60"
+                strokeWidth="1.2"
+                strokeDasharray="3 7"
+              />
+              <text x={-half + 3} y={-level.height - 5} fontSize="19" fill="#5d564b" className="level-name">
+                {levelWords(level.level)}
+              </text>
+            </g>
+          ))}
         {figure.seams
           .filter((each) => each.seam !== hidden)
           .map((each) => {
             const chosen = each.seam === props.seam && each.side === props.side;
-            const pinnable = each.seam !== "centre_front";
+            const pinnable = props.pinnable.includes(each.seam);
             return (
               <g key={each.seam + each.side}>
                 <path
                   d={pathOf(each.points)}
                   fill="none"
                   stroke={chosen ? "#a5371f" : "#272420"}
-                  strokeWidth={chosen ? 8 : 3}
+                  strokeWidth={chosen ? 8 : pinnable ? 3 : 1.5}
                   strokeDasharray={chosen ? undefined : "11 8"}
                   strokeLinecap="round"
                 />
@@ -77,7 +93,7 @@ export function GarmentFigure(props: {
                     d={pathOf(each.points)}
                     fill="none"
                     stroke="transparent"
-                    strokeWidth="56"
+                    strokeWidth="44"
                     style={{ cursor: "pointer", pointerEvents: "stroke" }}
                     onClick={() => props.onPick(each.seam, each.side)}
                   />
@@ -112,14 +128,24 @@ export function GarmentFigure(props: {
   );
 }
 
+/** The point a share of the way along a course. */
 function along(points: number[][], share: number): [number, number] | null {
-  const low = points[0];
-  const high = points.at(-1);
-  if (!low || !high) return null;
-  const y = (low[1] ?? 0) + share * ((high[1] ?? 0) - (low[1] ?? 0));
-  const above = points.findIndex((point) => (point[1] ?? 0) >= y);
-  const b = points[Math.max(above, 0)] ?? high;
-  const a = points[Math.max(above - 1, 0)] ?? low;
-  const t = b[1] === a[1] ? 0 : (y - (a[1] ?? 0)) / ((b[1] ?? 0) - (a[1] ?? 0));
-  return [(a[0] ?? 0) + t * ((b[0] ?? 0) - (a[0] ?? 0)), y];
+  const steps = points.slice(1).map((point, i) => {
+    const from = points[i] ?? point;
+    return Math.hypot((point[0] ?? 0) - (from[0] ?? 0), (point[1] ?? 0) - (from[1] ?? 0));
+  });
+  let left = share * steps.reduce((sum, step) => sum + step, 0);
+  for (const [i, step] of steps.entries()) {
+    const [from, to] = [points[i], points[i + 1]];
+    if (!from || !to) return null;
+    if (left <= step || i === steps.length - 1) {
+      const t = step === 0 ? 0 : left / step;
+      return [
+        (from[0] ?? 0) + t * ((to[0] ?? 0) - (from[0] ?? 0)),
+        (from[1] ?? 0) + t * ((to[1] ?? 0) - (from[1] ?? 0)),
+      ];
+    }
+    left -= step;
+  }
+  return null;
 }

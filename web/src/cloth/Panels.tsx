@@ -1,22 +1,44 @@
 import type { Of } from "../api/client";
 import { pathOf } from "./Silhouette";
 
-/** The two panels of a leg with old outline and new stitching. */
-export function Panels({ drawing, seam }: { drawing: Of<"Drawing">; seam?: Of<"SeamName"> }) {
-  const points = drawing.panels.flatMap((panel) => panel.outline);
-  const low = (i: 0 | 1) => Math.min(...points.map((p) => p[i] ?? 0));
-  const high = (i: 0 | 1) => Math.max(...points.map((p) => p[i] ?? 0));
-  const wide = high(0) - low(0) + 46;
+type PanelDrawing = Of<"PanelDrawing">;
+
+const gap = 46;
+
+/** The panels of one half with old outline and new stitching, side by side at one scale. */
+export function Panels({
+  panels,
+  seam,
+  maxHeight = 440,
+}: {
+  panels: PanelDrawing[];
+  seam?: Of<"SeamName">;
+  maxHeight?: number;
+}) {
+  const reach = (panel: PanelDrawing, i: 0 | 1) => {
+    const all = panel.outline.map((point) => point[i] ?? 0);
+    return [Math.min(...all), Math.max(...all)] as const;
+  };
+  let along = gap / 2;
+  const laid = panels.map((panel) => {
+    const [left, right] = reach(panel, 0);
+    const at = along - left;
+    along += right - left + gap;
+    return { panel, at, middle: (left + right) / 2 };
+  });
+  const high = Math.max(...panels.map((panel) => reach(panel, 1)[1]));
+  const low = Math.min(...panels.map((panel) => reach(panel, 1)[0]));
+  const type = Math.max(26, along / 26);
   return (
     <svg
-      viewBox={`0 0 ${2 * wide} ${high(1) - low(1) + 64}`}
+      viewBox={`0 0 ${along - gap / 2} ${high - low + 2.2 * type}`}
       width="100%"
-      style={{ maxHeight: 440 }}
+      style={{ maxHeight }}
       role="img"
-      aria-label="Front and back panel with old and new stitching"
+      aria-label="The panels of one half with old and new stitching"
     >
-      {drawing.panels.map((panel, i) => (
-        <g key={panel.panel} transform={`translate(${i * wide - low(0) + 23} ${high(1) + 44})`}>
+      {laid.map(({ panel, at, middle }) => (
+        <g key={panel.panel} transform={`translate(${at} ${high + 1.6 * type})`}>
           <path
             d={pathOf(panel.outline, true)}
             fill="#fbf8f1"
@@ -24,18 +46,28 @@ export function Panels({ drawing, seam }: { drawing: Of<"Drawing">; seam?: Of<"S
             strokeWidth="3"
             strokeDasharray="12 8"
           />
-          {panel.new_edges.map((edge) => (
+          {panel.darts.map((leg, i) => (
             <path
-              key={edge.seam + edge.side}
+              key={i}
+              d={pathOf(leg)}
+              fill="none"
+              stroke="#5d564b"
+              strokeWidth="2.5"
+              strokeDasharray="8 7"
+            />
+          ))}
+          {panel.new_edges.map((edge, i) => (
+            <path
+              key={`${edge.seam} ${edge.side} ${i}`}
               d={pathOf(edge.points)}
               fill="none"
               stroke="#a5371f"
-              strokeWidth={edge.seam === seam ? 8 : 5}
+              strokeWidth={edge.seam === seam ? 9 : 5}
               strokeLinecap="round"
             />
           ))}
-          <text x={0} y={-high(1) - 16} fontSize="30" textAnchor="middle" fill="#5d564b">
-            {panel.panel}
+          <text x={middle} y={-high - 0.5 * type} fontSize={type} textAnchor="middle" fill="#5d564b">
+            {panel.panel.replace("_", " ")}
           </text>
         </g>
       ))}

@@ -7,8 +7,22 @@ export function pathOf(points: number[][], closed = false): string {
   return points.map(([x, y], i) => `${i ? "L" : "M"}${x} ${-(y ?? 0)}`).join("") + (closed ? "Z" : "");
 }
 
+/** Seams that show on a small silhouette. */
+const drawn: Of<"SeamName">[] = ["centre_front", "waist_seam", "princess_front"];
+
 /** A garment's outline by itself, to a given height or scale. */
-export function Silhouette({ figure, height, scale }: { figure: Figure; height?: number; scale?: number }) {
+export function Silhouette({
+  figure,
+  height,
+  scale,
+  all = false,
+}: {
+  figure: Figure;
+  height?: number;
+  scale?: number;
+  /** Every seam is drawn, not only those that tell kinds apart. */
+  all?: boolean;
+}) {
   const { half_width: half, top, bottom } = figure;
   const pad = 8;
   const box = { w: 2 * half + 2 * pad, h: top - bottom + 2 * pad };
@@ -20,6 +34,16 @@ export function Silhouette({ figure, height, scale }: { figure: Figure; height?:
       viewBox={`${-half - pad} ${-top - pad} ${box.w} ${box.h}`}
       aria-hidden="true"
     >
+      {figure.beside.map((piece, i) => (
+        <path
+          key={i}
+          d={pathOf(piece, true)}
+          fill="#cfc1a4"
+          stroke="#272420"
+          strokeWidth={1.4 / px}
+          strokeLinejoin="round"
+        />
+      ))}
       <path
         d={pathOf(figure.outline, true)}
         fill="#d9cdb4"
@@ -28,10 +52,10 @@ export function Silhouette({ figure, height, scale }: { figure: Figure; height?:
         strokeLinejoin="round"
       />
       {figure.seams
-        .filter((seam) => seam.seam === "centre_front")
+        .filter((seam) => all || drawn.includes(seam.seam))
         .map((seam) => (
           <path
-            key={seam.seam}
+            key={seam.seam + seam.side}
             d={pathOf(seam.points)}
             fill="none"
             stroke="#272420"

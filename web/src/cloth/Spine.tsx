@@ -28,7 +28,11 @@ export function Spine({ seam, unit }: { seam: Seam; unit: Of<"Unit"> }) {
   const y = (station: number) => height - pad - (station / seam.length) * (height - 2 * pad);
   const x = (side: 1 | -1, depth: number) => width / 2 + side * (tape + room + depth * across);
   const sides = seam.evening ? ([-1, 1] as const) : ([1] as const);
-  const down = seam.datum !== "hem";
+  const first = seam.lines.find((line) => "table" in line);
+  const rows = first && "table" in first ? first.table.rows : [];
+  // Stations that grow as the seam is climbed count from its lower end.
+  const up = rows.some((row) => Math.abs(row.station - row.from_below) < 0.5 && row.station > 1);
+  const down = rows.length > 1 ? !up : !["hem", "tip", "neck", "centre_front"].includes(seam.datum);
   // The tape of the session: centimetres labelled by tens, or inches labelled by twos.
   const step = unit === "inch" ? { mm: 25.4, every: 2, label: 1 } : { mm: 50, every: 2, label: 5 };
   const ticks = Array.from({ length: Math.floor(seam.length / step.mm) + 1 }, (_, i) => i);
@@ -37,7 +41,7 @@ export function Spine({ seam, unit }: { seam: Seam; unit: Of<"Unit"> }) {
       viewBox={`0 0 ${width} ${height}`}
       width="100%"
       role="img"
-      aria-label={`The ${seam.seam.replace("_", " ")} as a spine: left readings to the left, right readings to the right`}
+      aria-label={`The ${seam.words} as a spine: left readings to the left, right readings to the right`}
       data-testid="spine"
     >
       <rect x={width / 2 - tape} y="4" width={2 * tape} height={height - 8} fill="#f3df9b" stroke="#8a6200" />

@@ -12,10 +12,22 @@ const places = {
   mirror: () => import("../places/mirror/Mirror"),
   chalk: () => import("../places/chalk/Chalk"),
   bench: () => import("../places/bench/Bench"),
+  check: () => import("../places/chalk/Check"),
+  share: () => import("../places/share/ShareOut"),
+  fit: () => import("../places/fit/FitPlace"),
+  copy: () => import("../places/copy/CopyFavourite"),
+  compare: () => import("../places/compare/CompareFittings"),
+  history: () => import("../places/history/History"),
 };
 const Mirror = patient(places.mirror);
 const Chalk = patient(places.chalk);
 const Bench = patient(places.bench);
+const Check = patient(places.check);
+const ShareOut = patient(places.share);
+const FitPlace = patient(places.fit);
+const CopyFavourite = patient(places.copy);
+const CompareFittings = patient(places.compare);
+const History = patient(places.history);
 
 /** Fetches the other places while there is a connection, so that losing it closes none of them. */
 function useAllPlaces() {
@@ -35,6 +47,29 @@ const words = {
   refused: "Not taken",
   clash: "Changed elsewhere",
 };
+
+function Place({ place, at }: { place: string | undefined; at: AtWork }) {
+  switch (place) {
+    case "chalk":
+      return <Chalk {...at} />;
+    case "bench":
+      return <Bench {...at} />;
+    case "check":
+      return <Check {...at} />;
+    case "share":
+      return <ShareOut {...at} />;
+    case "fit":
+      return <FitPlace {...at} />;
+    case "copy":
+      return <CopyFavourite {...at} />;
+    case "compare":
+      return <CompareFittings {...at} />;
+    case "history":
+      return <History {...at} />;
+    default:
+      return <Mirror {...at} />;
+  }
+}
 
 /** One fitting at one of its places. */
 export default function FittingPlace() {
@@ -76,7 +111,7 @@ function At({ id }: { id: string }) {
         </p>
       )}
       {draft.saving.state === "clash" && <Clash draft={draft} theirs={draft.saving.theirs} />}
-      {place === "chalk" ? <Chalk {...at} /> : place === "bench" ? <Bench {...at} /> : <Mirror {...at} />}
+      <Place place={place} at={at} />
     </>
   );
 }

@@ -91,6 +91,8 @@ function InHand({ fittingId }: { fittingId: string }) {
   const fitting = useQuery(fittingQuery(fittingId));
   const rail = useQuery(railQuery);
   const hanging = rail.data?.find((each) => each.id === fitting.data?.data.garment);
+  const { pathname } = useLocation();
+  const atTable = !/\/(mirror|bench)$/.test(pathname);
   if (!hanging) return null;
   return (
     <>
@@ -111,7 +113,10 @@ function InHand({ fittingId }: { fittingId: string }) {
         <ol className="path">
           {(["mirror", "chalk", "bench"] as const).map((place) => (
             <li key={place}>
-              <NavLink to={`/fittings/${fittingId}/${place}`}>
+              <NavLink
+                to={`/fittings/${fittingId}/${place}`}
+                aria-current={place === "chalk" && atTable ? "page" : undefined}
+              >
                 {place[0]?.toUpperCase() + place.slice(1)}
               </NavLink>
             </li>

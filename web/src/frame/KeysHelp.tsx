@@ -3,7 +3,7 @@ import { useEffect } from "react";
 
 const keys: Record<string, [string, string][]> = {
   mirror: [
-    ["O  I  C", "outseam, inseam, centre back (while the field is empty)"],
+    ["O I C S …", "the seam with that letter on its key (while the field is empty)"],
     ["L  R", "left, right (while the field is empty)"],
     ["Enter", "from station to depth, then take the pin and go on"],
   ],

@@ -81,6 +81,33 @@ impl Edge {
         })
     }
 
+    /// Its lower end.
+    #[must_use]
+    pub fn start(&self) -> Place {
+        self.at(0.0)
+    }
+
+    /// Its upper end.
+    #[must_use]
+    pub fn end(&self) -> Place {
+        self.at(f64::MAX)
+    }
+
+    /// True where the edge, rising from end to end, passes a height.
+    #[must_use]
+    pub fn spans(&self, height: f64) -> bool {
+        let reach = |place: Option<&Place>| place.map_or(f64::NAN, |place| place.point.y);
+        reach(self.places.first()) - 1e-9 <= height && height <= reach(self.places.last()) + 1e-9
+    }
+
+    /// The place `station` millimetres from the lower end; beyond an end the edge goes on straight.
+    #[must_use]
+    pub fn beyond(&self, station: f64) -> Place {
+        let place = self.at(station);
+        let over = station - place.station;
+        Place { station, point: place.point + place.along * over, ..place }
+    }
+
     /// The place at a height, on a stretch where the edge rises; beyond an end it is that end.
     #[must_use]
     pub fn at_height(&self, height: f64) -> Place {

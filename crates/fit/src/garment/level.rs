@@ -2,14 +2,19 @@
 
 use serde::{Deserialize, Serialize};
 
+use super::flat::FlatName;
 use crate::{Length, MeasureName};
 
-/// A level of a pair of trousers.
+/// A level.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 #[serde(rename_all = "snake_case")]
 pub enum LevelName {
-    /// Along the top of the band.
+    /// Bust or chest, just below the underarm.
+    Bust,
+    /// Below the bust.
+    UnderBust,
+    /// The waist: along the top of the band where there is one.
     Waist,
     /// High hip.
     HighHip,
@@ -23,11 +28,19 @@ pub enum LevelName {
     Calf,
     /// Along the hem fold.
     Hem,
+    /// Upper arm, just below the underarm.
+    UpperArm,
+    /// Elbow.
+    Elbow,
+    /// Along the sleeve's hem fold.
+    Wrist,
 }
 
 impl LevelName {
-    /// Every level, from the top down, the order in which a fitting is judged.
-    pub const ALL: [LevelName; 7] = [
+    /// Every level, from the top down, sleeves last: the order in which a fitting is judged.
+    pub const ALL: [LevelName; 12] = [
+        LevelName::Bust,
+        LevelName::UnderBust,
         LevelName::Waist,
         LevelName::HighHip,
         LevelName::Hip,
@@ -35,12 +48,17 @@ impl LevelName {
         LevelName::Knee,
         LevelName::Calf,
         LevelName::Hem,
+        LevelName::UpperArm,
+        LevelName::Elbow,
+        LevelName::Wrist,
     ];
 
     /// What it is called in a sentence.
     #[must_use]
     pub const fn words(self) -> &'static str {
         match self {
+            LevelName::Bust => "bust",
+            LevelName::UnderBust => "under-bust",
             LevelName::Waist => "waist",
             LevelName::HighHip => "high hip",
             LevelName::Hip => "hip",
@@ -48,29 +66,46 @@ impl LevelName {
             LevelName::Knee => "knee",
             LevelName::Calf => "calf",
             LevelName::Hem => "hem",
+            LevelName::UpperArm => "upper arm",
+            LevelName::Elbow => "elbow",
+            LevelName::Wrist => "sleeve hem",
         }
     }
 
-    /// The tube of cloth the level goes round.
-    #[must_use]
-    pub const fn tube(self) -> Tube {
-        match self {
-            LevelName::Waist | LevelName::HighHip | LevelName::Hip => Tube::Body,
-            LevelName::Thigh | LevelName::Knee | LevelName::Calf | LevelName::Hem => Tube::Leg,
-        }
-    }
-
-    /// The body measure it is compared with; the hem has none, it has to let the foot through.
+    /// The body measure it is compared with; hems have none, they have to let foot or hand through.
     #[must_use]
     pub const fn measure(self) -> Option<MeasureName> {
         match self {
+            LevelName::Bust => Some(MeasureName::Bust),
+            LevelName::UnderBust => Some(MeasureName::UnderBust),
             LevelName::Waist => Some(MeasureName::Waist),
             LevelName::HighHip => Some(MeasureName::HighHip),
             LevelName::Hip => Some(MeasureName::Hip),
             LevelName::Thigh => Some(MeasureName::Thigh),
             LevelName::Knee => Some(MeasureName::Knee),
             LevelName::Calf => Some(MeasureName::Calf),
-            LevelName::Hem => None,
+            LevelName::UpperArm => Some(MeasureName::UpperArm),
+            LevelName::Elbow => Some(MeasureName::Elbow),
+            LevelName::Hem | LevelName::Wrist => None,
+        }
+    }
+
+    /// The flat width measured at this level.
+    #[must_use]
+    pub const fn flat(self) -> FlatName {
+        match self {
+            LevelName::Bust => FlatName::Bust,
+            LevelName::UnderBust => FlatName::UnderBust,
+            LevelName::Waist => FlatName::Waist,
+            LevelName::HighHip => FlatName::HighHip,
+            LevelName::Hip => FlatName::Hip,
+            LevelName::Thigh => FlatName::Thigh,
+            LevelName::Knee => FlatName::Knee,
+            LevelName::Calf => FlatName::Calf,
+            LevelName::Hem => FlatName::Hem,
+            LevelName::UpperArm => FlatName::UpperArm,
+            LevelName::Elbow => FlatName::Elbow,
+            LevelName::Wrist => FlatName::Wrist,
         }
     }
 }
@@ -80,10 +115,12 @@ impl LevelName {
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 #[serde(rename_all = "snake_case")]
 pub enum Tube {
-    /// The body above the crotch: both outseams and the centre back cross it.
+    /// The body: both sides' seams and the centre seams cross it.
     Body,
     /// One leg: its own outseam and its own inseam cross it.
     Leg,
+    /// One sleeve: its own seam or seams cross it.
+    Sleeve,
 }
 
 /// A level on one garment.
@@ -91,8 +128,14 @@ pub enum Tube {
 pub struct Level {
     /// Which level.
     pub name: LevelName,
-    /// Its height above the hem fold, on the straight grain.
+    /// The tube it goes round.
+    pub tube: Tube,
+    /// Its height above its tube's hem fold, on the straight grain.
     pub height: Length,
     /// The garment's girth there, all the way round its tube.
     pub girth: Length,
+    /// True when its width was not measured and the drawing's own is used.
+    pub estimated: bool,
+    /// True along the top of a band, which runs square to the seams that meet it.
+    pub on_band: bool,
 }

@@ -1,59 +1,38 @@
 //! Garments: what they are, and their panels drawn from flat measures.
 
+mod bodice;
+mod column;
+mod course;
 mod edge;
 mod figure;
+mod flat;
+mod kind;
+mod legs;
 mod level;
 mod panel;
+mod pattern;
 mod profile;
-mod trousers;
+mod seam;
+mod shape;
+mod sleeve;
+mod template;
 
 use serde::{Deserialize, Serialize};
 
+pub use bodice::Bodice;
 pub use edge::{Edge, Place};
 pub(crate) use figure::flattened;
-pub use figure::{Figure, FigureSeam, body_figure, trousers_figure};
+pub use figure::{Figure, FigureSeam, Rings, body_figure, garment_figures};
+pub use flat::FlatName;
+pub use kind::{Block, Kind, SleeveBuild, cap_ease};
 pub use level::{Level, LevelName, Tube};
-pub use panel::{Panel, PanelName};
-pub use trousers::{Band, BandBuild, FlatName, SeamAllowance, TemplateError, TrouserPanels, Trousers};
+pub use panel::{Dart, EdgeName, Panel, PanelEdge, PanelName};
+pub use pattern::{Crotch, Pattern, SeamEdge};
+pub use seam::{DatumAt, Seam, SeamEnd, SeamName};
+pub use shape::{Band, BandBuild, Clip, Fixture, FixtureKind, Lacing, SeamAllowance, Shape};
+pub use template::TemplateError;
 
 use crate::Cloth;
-
-/// A seam of a pair of trousers.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
-#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
-#[serde(rename_all = "snake_case")]
-pub enum SeamName {
-    /// Down the outside of the leg, from the top of the band to the hem.
-    Outseam,
-    /// Down the inside of the leg, from the crotch to the hem.
-    Inseam,
-    /// From the top of the band through the seat to the crotch.
-    CentreBack,
-    /// From the top of the band through the fly to the crotch; takes no pins, the fly is in it.
-    CentreFront,
-}
-
-impl SeamName {
-    /// The seams that take pins, in the order they are judged.
-    pub const PINNED: [SeamName; 3] = [SeamName::Outseam, SeamName::Inseam, SeamName::CentreBack];
-
-    /// What it is called in a sentence.
-    #[must_use]
-    pub const fn words(self) -> &'static str {
-        match self {
-            SeamName::Outseam => "outseam",
-            SeamName::Inseam => "inseam",
-            SeamName::CentreBack => "centre back",
-            SeamName::CentreFront => "centre front",
-        }
-    }
-
-    /// True where the garment has the seam once on each side.
-    #[must_use]
-    pub const fn is_paired(self) -> bool {
-        matches!(self, SeamName::Outseam | SeamName::Inseam)
-    }
-}
 
 /// Where a garment came from, which decides what is known of it.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize, Default)]
@@ -81,55 +60,6 @@ pub enum Purpose {
     Protective,
     /// Children's nightwear.
     ChildNightwear,
-}
-
-/// The measures and construction that belong to one kind of garment.
-#[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
-#[serde(tag = "kind", rename_all = "snake_case")]
-pub enum Shape {
-    /// A pair of trousers.
-    Trousers(Trousers),
-}
-
-/// The derived schema would put the tag beside the kind's own closed object, and nothing can satisfy
-/// both; here the tag is one of the object's properties.
-#[cfg(feature = "schema")]
-impl utoipa::PartialSchema for Shape {
-    fn schema() -> utoipa::openapi::RefOr<utoipa::openapi::schema::Schema> {
-        use utoipa::openapi::schema::{ObjectBuilder, Schema, Type};
-        let mut kind = <Trousers as utoipa::PartialSchema>::schema();
-        if let utoipa::openapi::RefOr::T(Schema::Object(object)) = &mut kind {
-            let tag = ObjectBuilder::new().schema_type(Type::String).enum_values(Some(["trousers"])).build();
-            object.properties.insert("kind".to_owned(), tag.into());
-            object.required.push("kind".to_owned());
-        }
-        kind
-    }
-}
-
-#[cfg(feature = "schema")]
-impl utoipa::ToSchema for Shape {
-    fn schemas(schemas: &mut Vec<(String, utoipa::openapi::RefOr<utoipa::openapi::schema::Schema>)>) {
-        <Trousers as utoipa::ToSchema>::schemas(schemas);
-    }
-}
-
-impl Shape {
-    /// What the kind is called.
-    #[must_use]
-    pub const fn words(&self) -> &'static str {
-        match self {
-            Shape::Trousers(_) => "trousers",
-        }
-    }
-
-    /// The trousers, while they are the only kind.
-    #[must_use]
-    pub const fn trousers(&self) -> &Trousers {
-        match self {
-            Shape::Trousers(trousers) => trousers,
-        }
-    }
 }
 
 /// One garment.

@@ -3,18 +3,29 @@
 use kurbo::{BezPath, PathEl, Point};
 use serde::{Deserialize, Serialize};
 
-use super::SeamName;
 use super::edge::Edge;
+use super::level::Tube;
+use super::seam::SeamName;
 
-/// Which panel of a leg.
+/// Which panel of one half of a garment; the other half is its mirror image.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Serialize, Deserialize)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 #[serde(rename_all = "snake_case")]
 pub enum PanelName {
-    /// The front leg.
+    /// The front; the middle front where there is a side front.
     Front,
-    /// The back leg.
+    /// Between front princess seam and side seam.
+    SideFront,
+    /// Between back princess seam and side seam.
+    SideBack,
+    /// The back; the middle back where there is a side back.
     Back,
+    /// A sleeve in one piece.
+    Sleeve,
+    /// The upper piece of a sleeve in two.
+    TopSleeve,
+    /// The lower piece of a sleeve in two.
+    UnderSleeve,
 }
 
 impl PanelName {
@@ -23,46 +34,123 @@ impl PanelName {
     pub const fn words(self) -> &'static str {
         match self {
             PanelName::Front => "front",
+            PanelName::SideFront => "side front",
+            PanelName::SideBack => "side back",
             PanelName::Back => "back",
+            PanelName::Sleeve => "sleeve",
+            PanelName::TopSleeve => "top sleeve",
+            PanelName::UnderSleeve => "under sleeve",
+        }
+    }
+
+    /// The tube it goes round above any crotch.
+    #[must_use]
+    pub const fn tube(self) -> Tube {
+        match self {
+            PanelName::Sleeve | PanelName::TopSleeve | PanelName::UnderSleeve => Tube::Sleeve,
+            _ => Tube::Body,
         }
     }
 }
 
-/// A panel on its crease line: `x` is zero on the crease and positive towards the outseam, `y` is
-/// the height above the hem fold, both in millimetres.
+/// What lies along an edge of a panel.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub enum EdgeName {
+    /// A seam.
+    Seam(SeamName),
+    /// The armhole.
+    Armhole,
+    /// The sleeve's cap.
+    Cap,
+    /// The neckline.
+    Neckline,
+}
+
+/// An edge of a panel, measured from its lower end to its upper.
+#[derive(Debug, Clone)]
+pub struct PanelEdge {
+    /// What lies along it.
+    pub name: EdgeName,
+    /// Its curve, lower end first.
+    pub edge: Edge,
+    /// True where the outline, walked with the cloth on the left, runs down it.
+    pub against: bool,
+}
+
+impl PanelEdge {
+    /// Which way the cloth lies, seen up the edge: left (`1`) or right (`-1`).
+    #[must_use]
+    pub const fn inward(&self) -> f64 {
+        if self.against { -1.0 } else { 1.0 }
+    }
+}
+
+/// A dart inside a panel: two legs from one tip, which may lie on each other until it is sewn.
+#[derive(Debug, Clone)]
+pub struct Dart {
+    /// Which dart.
+    pub name: SeamName,
+    /// The leg by the middle, and the leg by the side, lower end first.
+    pub legs: [Edge; 2],
+}
+
+impl Dart {
+    /// What the dart takes out at a height as it is sewn now.
+    #[must_use]
+    pub fn intake_at(&self, height: f64) -> f64 {
+        let [middle, side] = &self.legs;
+        if middle.spans(height) {
+            side.at_height(height).point.x - middle.at_height(height).point.x
+        } else {
+            0.0
+        }
+    }
+}
+
+/// A panel: `x` grows towards the side of the body, `y` is the height above its tube's hem fold, both
+/// in millimetres.
 #[derive(Debug, Clone)]
 pub struct Panel {
     /// Which panel it is.
     pub name: PanelName,
-    /// Its edges, each from lower end to upper: outseam, centre seam, inseam.
-    pub edges: [(SeamName, Edge); 3],
+    /// Its edges in the order of the outline, the cloth on the left.
+    pub edges: Vec<PanelEdge>,
+    /// The darts in it.
+    pub darts: Vec<Dart>,
 }
 
 impl Panel {
     /// The edge that lies in a seam, when this panel has one.
     #[must_use]
-    pub fn edge(&self, seam: SeamName) -> Option<&Edge> {
-        self.edges.iter().find(|(name, _)| *name == seam).map(|(_, edge)| edge)
+    pub fn edge(&self, name: EdgeName) -> Option<&PanelEdge> {
+        self.edges.iter().find(|edge| edge.name == name)
     }
 
-    /// The width at a height from the tabulated edges, quicker than [`Panel::width_at`]; above
-    /// the top of the outseam, where the band slopes, it is the width there.
+    /// The width of cloth at a height from the tabulated edges, quicker than [`Panel::width_at`];
+    /// beyond the seams that run up and down it is the width at their end.
     #[must_use]
     pub fn width_near(&self, height: f64) -> f64 {
-        let [(_, outer), (_, centre), (_, inner)] = &self.edges;
-        let height = height.min(outer.at(f64::MAX).point.y);
-        let inside = if height > inner.at(f64::MAX).point.y { centre } else { inner };
-        outer.at_height(height).point.x - inside.at_height(height).point.x
+        let upright = |edge: &&PanelEdge| matches!(edge.name, EdgeName::Seam(seam) if !seam.is_crosswise());
+        let width = |height: f64| {
+            let xs = self.edges.iter().filter(upright).filter(|edge| edge.edge.spans(height));
+            let xs: Vec<f64> = xs.map(|edge| edge.edge.at_height(height).point.x).collect();
+            let most = xs.iter().copied().reduce(f64::max)?;
+            let least = xs.iter().copied().reduce(f64::min)?;
+            (xs.len() > 1).then_some(most - least)
+        };
+        let tops = self.edges.iter().filter(upright).map(|edge| edge.edge.end().point.y);
+        let lowest_top = tops.fold(f64::MAX, f64::min);
+        width(height).or_else(|| width(lowest_top - 1e-6)).unwrap_or(0.0)
     }
 
-    /// The closed outline: up the outseam, along the top, down centre seam and inseam, along
-    /// the hem.
+    /// The closed outline, the cloth on the left. Where one edge ends and the next begins elsewhere
+    /// (a hem, a band) they are joined straight.
     #[must_use]
     pub fn outline(&self) -> BezPath {
         let mut outline = BezPath::new();
         let mut first: Option<Point> = None;
-        for (index, (_, edge)) in self.edges.iter().enumerate() {
-            let path = if index == 0 { edge.path().clone() } else { edge.path().reverse_subpaths() };
+        for PanelEdge { edge, against, .. } in &self.edges {
+            let path = if *against { edge.path().reverse_subpaths() } else { edge.path().clone() };
             for element in path.elements() {
                 match element {
                     PathEl::MoveTo(point) if first.is_none() => {
@@ -78,8 +166,8 @@ impl Panel {
         outline
     }
 
-    /// The horizontal width at a height, measured on the outline: from the outermost crossing
-    /// to the innermost. `None` where the height misses the panel.
+    /// The horizontal width at a height, measured on the outline, from the outermost crossing to the
+    /// innermost, less what its darts take out. `None` where the height misses the panel.
     #[must_use]
     pub fn width_at(&self, height: f64) -> Option<f64> {
         let mut crossings: Vec<f64> = Vec::new();
@@ -99,6 +187,6 @@ impl Panel {
         });
         let most = crossings.iter().copied().reduce(f64::max)?;
         let least = crossings.iter().copied().reduce(f64::min)?;
-        Some(most - least)
+        Some(most - least - self.darts.iter().map(|dart| dart.intake_at(height)).sum::<f64>())
     }
 }

@@ -33,6 +33,26 @@ impl Profile {
         Profile { ys, xs, slopes }
     }
 
+    /// The value at a height; beyond an end it is that end's.
+    #[must_use]
+    pub fn at(&self, y: f64) -> f64 {
+        let last = self.ys.len() - 1;
+        if y <= self.ys[0] {
+            return self.xs[0];
+        }
+        if y >= self.ys[last] {
+            return self.xs[last];
+        }
+        let i = self.ys.partition_point(|known| *known <= y).clamp(1, last);
+        let h = self.ys[i] - self.ys[i - 1];
+        let t = (y - self.ys[i - 1]) / h;
+        let (t2, t3) = (t * t, t * t * t);
+        (2.0 * t3 - 3.0 * t2 + 1.0) * self.xs[i - 1]
+            + (t3 - 2.0 * t2 + t) * h * self.slopes[i - 1]
+            + (3.0 * t2 - 2.0 * t3) * self.xs[i]
+            + (t3 - t2) * h * self.slopes[i]
+    }
+
     /// The edge as cubic Béziers from its lowest point to its highest, shifted by `dx`, and
     /// mirrored left for right when `mirror` is set.
     #[must_use]

@@ -3,8 +3,8 @@
 use serde::Serialize;
 
 use super::{Line, LineEnd};
-use crate::garment::{SeamAllowance, SeamName};
-use crate::pin::{Datum, from_below};
+use crate::garment::{Seam, SeamAllowance};
+use crate::pin::Datum;
 use crate::{Habits, HouseRule, Length};
 
 /// Rows closer than this, in millimetres, become one row.
@@ -79,24 +79,22 @@ pub struct ChalkTable {
 #[must_use]
 pub fn chalk_table(
     line: &Line,
-    seam: SeamName,
+    seam: &Seam,
     pins: &[f64],
-    band: f64,
     allowance: Option<SeamAllowance>,
     habits: &Habits,
 ) -> ChalkTable {
-    let datum = Datum::of(seam)[0];
-    let length = Length::from_mm(line.length);
-    let to_datum =
-        |from_below_mm: f64| from_below(seam, datum, Length::from_mm(from_below_mm), length, Length::ZERO);
+    let usual = seam.usual();
+    let to_datum = |from_below: f64| seam.counted(from_below);
+    let band = seam.band();
     let (low, high) = line.reach();
-    let counts_down = datum != Datum::Hem;
+    let counts_down = !usual.up;
     let (start, end) =
         if counts_down { (ChalkMark::End, ChalkMark::Start) } else { (ChalkMark::Start, ChalkMark::End) };
     let mut marks: Vec<(f64, ChalkMark)> = vec![(low, start), (high, end)];
     marks.extend(pins.iter().filter(|pin| (low..=high).contains(*pin)).map(|pin| (*pin, ChalkMark::Pin)));
     marks.push((line.character().deepest_at, ChalkMark::Deepest));
-    if band > 0.0 && seam != SeamName::Inseam && line.length - band > low && line.length - band < high {
+    if band > 0.0 && line.length - band > low && line.length - band < high {
         marks.push((line.length - band, ChalkMark::Band));
     }
     let step = habits.rule(HouseRule::ChalkStep);
@@ -150,7 +148,7 @@ pub fn chalk_table(
             }
         })
         .collect();
-    ChalkTable { datum, rows, sew_from: sew_from(line, habits).map(to_datum) }
+    ChalkTable { datum: usual.datum, rows, sew_from: sew_from(line, habits).map(to_datum) }
 }
 
 /// On the old stitching, a little before the lowest departure; a line that runs off both ends

@@ -3,7 +3,7 @@
 use serde::{Deserialize, Serialize};
 
 use super::problem::{LineEnd, Target};
-use crate::garment::SeamName;
+use crate::garment::{Seam, SeamEnd, SeamName};
 use crate::{Habits, HouseRule, Length};
 
 /// A pin this close to a hem or band edge, in millimetres, means the line goes through it.
@@ -25,6 +25,8 @@ pub enum EndWish {
     },
     /// Run off the edge.
     RunOff,
+    /// Go on into the neighbouring seam with the same depth and slope: side seam into sleeve.
+    Carry,
     /// Keep one depth for the last `height` of the seam.
     Hold {
         /// How much of the seam's end is held.
@@ -47,19 +49,6 @@ pub struct LineWish {
     pub upper: Option<EndWish>,
 }
 
-/// A seam as a line has to know it, in millimetres from its lower end.
-#[derive(Debug, Clone, Copy, PartialEq)]
-pub struct SeamRun {
-    /// Which seam.
-    pub seam: SeamName,
-    /// Its length.
-    pub length: f64,
-    /// Height of the band at its upper end, where the seam goes through one.
-    pub band: f64,
-    /// Where the crotch curve ends, on a centre seam: no line may reach below it.
-    pub curve_top: f64,
-}
-
 /// Both ends decided.
 #[derive(Debug, Clone, Copy, PartialEq)]
 pub struct SeamEnds {
@@ -72,65 +61,65 @@ pub struct SeamEnds {
 impl SeamEnds {
     /// Decides both ends of a line from its pins, the seam and the wishes.
     #[must_use]
-    pub fn decide(run: SeamRun, targets: &[Target], wish: Option<LineWish>, habits: &Habits) -> SeamEnds {
+    pub fn decide(seam: &Seam, targets: &[Target], wish: Option<LineWish>, habits: &Habits) -> SeamEnds {
         let lower = wish.and_then(|wish| wish.lower);
         let upper = wish.and_then(|wish| wish.upper);
         SeamEnds {
             lower: lower.map_or_else(
-                || lower_end(run, targets, habits),
+                || lower_end(seam, targets, habits),
                 |wish| match wish {
                     EndWish::Taper { at } => LineEnd::Taper { at: at.mm() },
-                    EndWish::RunOff => LineEnd::RunOff,
+                    EndWish::RunOff | EndWish::Carry => LineEnd::RunOff,
                     EndWish::Hold { height } => LineEnd::Hold { from: height.mm() },
                 },
             ),
             upper: upper.map_or_else(
-                || upper_end(run, targets, habits),
+                || upper_end(seam, targets, habits),
                 |wish| match wish {
                     EndWish::Taper { at } => LineEnd::Taper { at: at.mm() },
                     EndWish::RunOff => LineEnd::RunOff,
-                    EndWish::Hold { height } => LineEnd::Hold { from: run.length - height.mm() },
+                    EndWish::Carry if seam.upper == SeamEnd::Underarm(true) => LineEnd::Carry,
+                    EndWish::Carry => LineEnd::RunOff,
+                    EndWish::Hold { height } => LineEnd::Hold { from: seam.length - height.mm() },
                 },
             ),
         }
     }
 }
 
-fn fade(target: &Target, habits: &Habits) -> f64 {
-    (target.depth.abs() * habits.rule(HouseRule::FadeShare)).max(SHORTEST_FADE)
+/// How far a depth fades out when nobody has said.
+#[must_use]
+pub fn fade(depth: f64, habits: &Habits) -> f64 {
+    (depth.abs() * habits.rule(HouseRule::FadeShare)).max(SHORTEST_FADE)
 }
 
-fn lower_end(run: SeamRun, targets: &[Target], habits: &Habits) -> LineEnd {
+fn lower_end(seam: &Seam, targets: &[Target], habits: &Habits) -> LineEnd {
     let Some(lowest) = targets.first() else { return LineEnd::Taper { at: 0.0 } };
-    let at = lowest.station - fade(lowest, habits);
-    match run.seam {
+    let at = lowest.station - fade(lowest.depth, habits);
+    match seam.lower {
         // The line must be back on the old stitching before the curve begins.
-        SeamName::CentreBack | SeamName::CentreFront => LineEnd::Taper { at: at.max(run.curve_top).ceil() },
-        SeamName::Outseam | SeamName::Inseam => {
-            if lowest.station <= AT_THE_EDGE || at < NOT_WORTH_A_TAPER {
-                LineEnd::RunOff
-            } else {
-                LineEnd::Taper { at: at.round() }
-            }
-        }
+        SeamEnd::CrotchCurve(top) => LineEnd::Taper { at: at.max(top).ceil() },
+        SeamEnd::Tip => LineEnd::Taper { at: 0.0 },
+        _ if lowest.station <= AT_THE_EDGE || at < NOT_WORTH_A_TAPER => LineEnd::RunOff,
+        _ => LineEnd::Taper { at: at.round() },
     }
 }
 
-fn upper_end(run: SeamRun, targets: &[Target], habits: &Habits) -> LineEnd {
-    let Some(highest) = targets.last() else { return LineEnd::Taper { at: run.length } };
-    let at = highest.station + fade(highest, habits);
-    match run.seam {
-        SeamName::CentreBack | SeamName::CentreFront => LineEnd::Hold { from: run.length - run.band },
-        // The inseam ends on the crotch curve, which must keep its place.
-        SeamName::Inseam => LineEnd::Taper { at: at.min(run.length) },
-        SeamName::Outseam => {
-            if highest.station >= run.length - run.band - AT_THE_EDGE
-                || at > run.length - run.band - NOT_WORTH_A_TAPER
-            {
-                LineEnd::Hold { from: run.length - run.band }
-            } else {
-                LineEnd::Taper { at: at.round() }
-            }
+fn upper_end(seam: &Seam, targets: &[Target], habits: &Habits) -> LineEnd {
+    let Some(highest) = targets.last() else { return LineEnd::Taper { at: seam.length } };
+    let at = highest.station + fade(highest.depth, habits);
+    let reaches = |edge: f64| highest.station >= edge - AT_THE_EDGE || at > edge - NOT_WORTH_A_TAPER;
+    match seam.upper {
+        // A centre seam is opened from the top, so its line always goes through the band.
+        SeamEnd::Band(band) if !seam.name.is_paired() || reaches(seam.length - band) => {
+            LineEnd::Hold { from: seam.length - band }
         }
+        SeamEnd::Edge if matches!(seam.lower, SeamEnd::CrotchCurve(_)) => LineEnd::RunOff,
+        // The inseam ends on the crotch curve, which must keep its place.
+        SeamEnd::CrotchPoint => LineEnd::Taper { at: at.min(seam.length) },
+        SeamEnd::Tip => LineEnd::Taper { at: seam.length },
+        SeamEnd::Underarm(true) if reaches(seam.length) => LineEnd::Carry,
+        SeamEnd::Underarm(_) | SeamEnd::Edge | SeamEnd::Hem if reaches(seam.length) => LineEnd::RunOff,
+        _ => LineEnd::Taper { at: at.round() },
     }
 }

@@ -13,8 +13,8 @@ mod refusal;
 use serde::Serialize;
 
 pub use chalk::{ChalkMark, ChalkRow, ChalkTable, chalk_table};
-pub use ends::{EndWish, LineWish, SeamEnds, SeamRun};
-pub use problem::{LineEnd, LineProblem, Target};
+pub use ends::{EndWish, LineWish, SeamEnds, fade};
+pub use problem::{DepthLimit, Ease, LineEnd, LineProblem, Target};
 pub use refusal::{LineRefusal, Proposal};
 
 /// A place where the line is pinned down by its depth and slope; between knots it is the cubic
@@ -96,6 +96,33 @@ impl Line {
             + (3.0 * t2 - 4.0 * t + 1.0) * a.slope
             + (3.0 * t2 - 2.0 * t) * b.slope;
         Knot { station, depth, slope }
+    }
+
+    /// Cuts a line that was carried across at a station: what lies below, and what lies beyond, turned
+    /// round so that its stations count from the other end. Both end in [`LineEnd::Carry`].
+    #[must_use]
+    pub fn cut(&self, at: f64) -> (Line, Line) {
+        let crossing = self.at(at);
+        let mut below: Vec<Knot> =
+            self.knots.iter().copied().filter(|knot| knot.station < at - 1e-6).collect();
+        let mut beyond: Vec<Knot> =
+            self.knots.iter().copied().filter(|knot| knot.station > at + 1e-6).collect();
+        below.push(crossing);
+        beyond.insert(0, crossing);
+        let turned = beyond
+            .into_iter()
+            .rev()
+            .map(|knot| Knot { station: self.length - knot.station, depth: knot.depth, slope: -knot.slope })
+            .collect();
+        (
+            Line { knots: below, lower: self.lower, upper: LineEnd::Carry, length: at },
+            Line {
+                knots: turned,
+                lower: self.upper.turned(self.length),
+                upper: LineEnd::Carry,
+                length: self.length - at,
+            },
+        )
     }
 
     /// The stretch of seam on which the line differs from the old stitching.

@@ -18,11 +18,57 @@ pub enum LineEnd {
     },
     /// Free: it runs off at a hem or a raw edge.
     RunOff,
+    /// Free: it goes on into the neighbouring seam with the same depth and slope.
+    Carry,
     /// From `from` to this end of the seam the depth is constant: a waistband's height.
     Hold {
         /// Where the constant stretch begins.
         from: f64,
     },
+}
+
+impl LineEnd {
+    /// True where depth and slope are free.
+    #[must_use]
+    pub fn is_free(self) -> bool {
+        matches!(self, LineEnd::RunOff | LineEnd::Carry)
+    }
+
+    /// The same end on a seam of this length counted from its other end.
+    #[must_use]
+    pub fn turned(self, length: f64) -> LineEnd {
+        match self {
+            LineEnd::Taper { at } => LineEnd::Taper { at: length - at },
+            LineEnd::Hold { from } => LineEnd::Hold { from: length - from },
+            free => free,
+        }
+    }
+}
+
+/// How deep a line may go over a stretch: what is inside a seam up to a clip, a zip, a pocket's mouth.
+#[derive(Debug, Clone, Copy, PartialEq)]
+pub struct DepthLimit {
+    /// Where the stretch begins.
+    pub from: f64,
+    /// Where it ends.
+    pub to: f64,
+    /// The least depth there; negative lets out.
+    pub least: f64,
+    /// The most depth there.
+    pub most: f64,
+}
+
+/// A stretch on which a line may run steeper and bend tighter than elsewhere.
+#[derive(Debug, Clone, Copy, PartialEq)]
+pub struct Ease {
+    /// Where the stretch begins.
+    pub from: f64,
+    /// Where it ends.
+    pub to: f64,
+    /// Steepest slope there.
+    pub steepest: f64,
+    /// Tightest radius there.
+    pub least_radius: f64,
 }
 
 /// A depth wanted at a station; both in millimetres, the station from the lower end.
@@ -44,17 +90,30 @@ pub struct LineProblem {
     pub targets: Vec<Target>,
     /// How far the line may miss a pin.
     pub tolerance: f64,
+    /// Stations of pins that are meant to the letter: there the line may miss by next to nothing.
+    pub exact: Vec<f64>,
     /// What the lower end does.
     pub lower: LineEnd,
     /// What the upper end does.
     pub upper: LineEnd,
     /// The most the seam can be let out, where its allowance is known.
     pub let_out_limit: Option<f64>,
+    /// What else limits the depth over a stretch.
+    pub limits: Vec<DepthLimit>,
+    /// Where it may run steeper: at an underarm.
+    pub eased: Vec<Ease>,
+    /// Where a line that is carried across goes from one seam into the next.
+    pub crossing: Option<f64>,
     /// Steepest slope.
     pub steepest: f64,
     /// Tightest radius.
     pub least_radius: f64,
 }
+
+/// How near a station a target counts as the pin set there, in millimetres.
+const EXACT_WITHIN: f64 = 0.6;
+/// How far a line may miss a pin that is meant to the letter, in millimetres: less than a tape shows.
+const TO_THE_LETTER: f64 = 0.05;
 
 impl LineProblem {
     /// The smoothest line: least `∫ d″²` subject to pins, ends, letting-out limit, slope and
@@ -67,9 +126,13 @@ impl LineProblem {
     ///     length: 1000.0,
     ///     targets: vec![Target { station: 500.0, depth: 16.0 }, Target { station: 700.0, depth: 14.0 }],
     ///     tolerance: 3.0,
+    ///     exact: Vec::new(),
     ///     lower: LineEnd::Taper { at: 300.0 },
     ///     upper: LineEnd::RunOff,
     ///     let_out_limit: None,
+    ///     limits: Vec::new(),
+    ///     eased: Vec::new(),
+    ///     crossing: None,
     ///     steepest: 0.25,
     ///     least_radius: 120.0,
     /// }.solve().unwrap();
@@ -89,19 +152,34 @@ impl LineProblem {
         }
     }
 
+    /// How far the line may miss a target.
+    pub(super) fn tolerance_of(&self, target: &Target) -> f64 {
+        let exact = self.exact.iter().any(|station| (station - target.station).abs() < EXACT_WITHIN);
+        if exact { self.tolerance.min(TO_THE_LETTER) } else { self.tolerance }
+    }
+
     /// The stretch on which the line is free to move: between tapers and holds.
     pub(super) fn free(&self) -> (f64, f64) {
         let lower = match self.lower {
             LineEnd::Taper { at } => at,
             LineEnd::Hold { from } => from,
-            LineEnd::RunOff => 0.0,
+            LineEnd::RunOff | LineEnd::Carry => 0.0,
         };
         let upper = match self.upper {
             LineEnd::Taper { at } => at,
             LineEnd::Hold { from } => from,
-            LineEnd::RunOff => self.length,
+            LineEnd::RunOff | LineEnd::Carry => self.length,
         };
         (lower, upper)
+    }
+
+    /// Steepest slope and tightest radius allowed on a stretch: the eased ones where it lies within an
+    /// eased stretch.
+    pub(super) fn sewing_limits(&self, from: f64, to: f64) -> (f64, f64) {
+        self.eased
+            .iter()
+            .find(|ease| ease.from <= from + 1e-6 && to <= ease.to + 1e-6)
+            .map_or((self.steepest, self.least_radius), |ease| (ease.steepest, ease.least_radius))
     }
 
     /// Builds the line from knots, with tapered ends exactly on the old stitching.
@@ -111,7 +189,7 @@ impl LineProblem {
             match end {
                 LineEnd::Taper { .. } => (knots[index].depth, knots[index].slope) = (0.0, 0.0),
                 LineEnd::Hold { .. } => knots[index].slope = 0.0,
-                LineEnd::RunOff => {}
+                LineEnd::RunOff | LineEnd::Carry => {}
             }
         }
         Line { knots, lower: self.lower, upper: self.upper, length: self.length }

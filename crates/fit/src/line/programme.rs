@@ -65,15 +65,26 @@ impl<'a> Programme<'a> {
 
     fn with_pieces(problem: &'a LineProblem, pieces: f64) -> Self {
         let (lower, upper) = problem.free();
+        let mut wanted: Vec<f64> = problem.targets.iter().map(|target| target.station).collect();
+        let limits = problem.limits.iter().flat_map(|limit| [limit.from, limit.to]);
+        let eased = problem.eased.iter().flat_map(|ease| [ease.from, ease.to]);
+        let fixed: Vec<f64> = limits.chain(eased).chain(problem.crossing).collect();
+        wanted.extend(&fixed);
+        wanted.sort_by(f64::total_cmp);
         let mut marks = vec![lower];
-        for target in &problem.targets {
-            let clear = |other: f64| (target.station - other).abs() > SAME_PLACE;
-            if target.station > lower
-                && target.station < upper
-                && clear(upper)
-                && marks.last().is_some_and(|last| clear(*last))
+        for station in wanted {
+            let clear = |other: f64| (station - other).abs() > SAME_PLACE;
+            if station <= lower || station >= upper || !clear(upper) {
+                continue;
+            }
+            if marks.last().is_some_and(|last| clear(*last)) {
+                marks.push(station);
+            } else if fixed.contains(&station)
+                && marks.len() > 1
+                && let Some(last) = marks.last_mut()
             {
-                marks.push(target.station);
+                // Where stretches meet there must be a knot; a pin beside it moves over.
+                *last = station;
             }
         }
         marks.push(upper);
@@ -140,7 +151,7 @@ impl<'a> Programme<'a> {
     fn pin_rows(&self, first_miss: Option<usize>) -> Vec<Row> {
         let mut rows = Vec::new();
         for (i, (target, knot)) in self.problem.targets.iter().zip(&self.target_knots).enumerate() {
-            let tolerance = self.problem.tolerance;
+            let tolerance = self.problem.tolerance_of(target);
             for sign in [1.0, -1.0] {
                 let mut terms = vec![(2 * knot, sign)];
                 if let Some(first) = first_miss {
@@ -160,11 +171,22 @@ impl<'a> Programme<'a> {
         let mut rows = Vec::new();
         for k in 0..self.stations.len() {
             rows.extend(self.depth_rows(&[(2 * k, 1.0)], self.stations[k]));
-            rows.extend(both_signs(&[(2 * k + 1, 1.0 / self.piece)], self.problem.steepest * INSIDE));
+            // At the edge of an eased stretch the gentler side decides.
+            let aside = self.piece * 1e-6;
+            let here = self.stations[k];
+            let (below, _) = self.problem.sewing_limits(here - aside, here);
+            let (above, _) = self.problem.sewing_limits(here, here + aside);
+            let steepest = match k {
+                0 => above,
+                k if k + 1 == self.stations.len() => below,
+                _ => above.min(below),
+            };
+            rows.extend(both_signs(&[(2 * k + 1, 1.0 / self.piece)], steepest * INSIDE));
         }
-        let bend = INSIDE / self.problem.least_radius;
         for k in 1..self.stations.len() {
             let h = self.stations[k] - self.stations[k - 1];
+            let (steepest, radius) = self.problem.sewing_limits(self.stations[k - 1], self.stations[k]);
+            let bend = INSIDE / radius;
             let (d0, s0, d1, s1) = (2 * k - 2, 2 * k - 1, 2 * k, 2 * k + 1);
             let s = 1.0 / self.piece;
             // A cubic lies within its control points and its slope within theirs, so bounding
@@ -174,7 +196,7 @@ impl<'a> Programme<'a> {
             rows.extend(self.depth_rows(&first, self.stations[k - 1] + h / 3.0));
             rows.extend(self.depth_rows(&second, self.stations[k] - h / 3.0));
             let slope = [(d0, -3.0 / h), (s0, -s), (d1, 3.0 / h), (s1, -s)];
-            rows.extend(both_signs(&slope, self.problem.steepest * INSIDE));
+            rows.extend(both_signs(&slope, steepest * INSIDE));
             let chord = 6.0 / (h * h);
             for (a, b, c) in [(-chord, -4.0, -2.0), (chord, 2.0, 4.0)] {
                 let terms = [(d0, a), (s0, b / h * s), (d1, -a), (s1, c / h * s)];
@@ -190,6 +212,12 @@ impl<'a> Programme<'a> {
         let negated = || depth.iter().map(|(i, c)| (*i, -c)).collect::<Vec<_>>();
         if let Some(limit) = self.problem.let_out_limit {
             rows.push((negated(), limit));
+        }
+        for limit in &self.problem.limits {
+            if limit.from - 1e-6 <= station && station <= limit.to + 1e-6 {
+                rows.push((negated(), -limit.least));
+                rows.push((depth.to_vec(), limit.most));
+            }
         }
         match self.sign_at(station) {
             Some(true) => rows.push((negated(), 0.0)),
@@ -213,8 +241,8 @@ impl<'a> Programme<'a> {
         let below = above.checked_sub(1).map(|i| &targets[i]);
         match (below, targets.get(above)) {
             (Some(b), Some(a)) => sign(b).filter(|_| sign(a) == sign(b)),
-            (Some(b), None) if self.problem.upper != LineEnd::RunOff => sign(b),
-            (None, Some(a)) if self.problem.lower != LineEnd::RunOff => sign(a),
+            (Some(b), None) if !self.problem.upper.is_free() => sign(b),
+            (None, Some(a)) if !self.problem.lower.is_free() => sign(a),
             _ => None,
         }
     }
@@ -227,7 +255,7 @@ impl<'a> Programme<'a> {
             match end {
                 LineEnd::Taper { .. } => zero.extend([2 * knot, 2 * knot + 1]),
                 LineEnd::Hold { .. } => zero.push(2 * knot + 1),
-                LineEnd::RunOff => {}
+                LineEnd::RunOff | LineEnd::Carry => {}
             }
         }
         zero

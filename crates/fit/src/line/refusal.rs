@@ -64,6 +64,18 @@ pub enum LineRefusal {
         /// Depths that the allowance gives.
         nearest: Option<Proposal>,
     },
+    /// Something in the seam stands in the way.
+    #[error("the pin at {station:.0} moves the seam by {wanted:.1}, but only {most:.1} is possible there")]
+    InTheWay {
+        /// Station of the pin.
+        station: f64,
+        /// What it asks for.
+        wanted: f64,
+        /// The most there, towards the depth asked for.
+        most: f64,
+        /// Depths that what is in the seam allows.
+        nearest: Option<Proposal>,
+    },
     /// The depth cannot fade out in the room it has without a corner.
     #[error("{depth:.1} at {station:.0} cannot fade out in {room:.0} without a corner")]
     NoRoomToFade {
@@ -97,9 +109,9 @@ impl LineRefusal {
     pub fn proposal(&self) -> Option<&Proposal> {
         match self {
             LineRefusal::NoPins | LineRefusal::NoRoom { .. } => None,
-            LineRefusal::PinBeyondTaper { nearest, .. } | LineRefusal::LetOut { nearest, .. } => {
-                nearest.as_ref()
-            }
+            LineRefusal::PinBeyondTaper { nearest, .. }
+            | LineRefusal::LetOut { nearest, .. }
+            | LineRefusal::InTheWay { nearest, .. } => nearest.as_ref(),
             LineRefusal::NoRoomToFade { longer, shallower, .. } => {
                 longer.as_ref().or(shallower.as_ref()).map(|(_, proposal)| proposal)
             }
@@ -150,6 +162,22 @@ pub(super) fn explain(problem: &LineProblem) -> LineRefusal {
                 nearest: nearest_depths(problem).map(|(_, proposal)| proposal),
             };
         }
+    }
+    let in_the_way = problem.targets.iter().find_map(|target| {
+        let within = |limit: &&super::DepthLimit| limit.from <= target.station && target.station <= limit.to;
+        problem.limits.iter().filter(within).find_map(|limit| {
+            let over = target.depth > limit.most + problem.tolerance;
+            let under = target.depth < limit.least - problem.tolerance;
+            (over || under).then_some((target, if over { limit.most } else { limit.least }))
+        })
+    });
+    if let Some((target, most)) = in_the_way {
+        return LineRefusal::InTheWay {
+            station: target.station,
+            wanted: target.depth,
+            most,
+            nearest: nearest_depths(problem).map(|(_, proposal)| proposal),
+        };
     }
     let shallower = nearest_depths(problem);
     let gives_most = shallower.as_ref().map_or(0, |(gives, _)| *gives);

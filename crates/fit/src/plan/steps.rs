@@ -1,11 +1,12 @@
-//! The steps of taking in and letting out the seams of a pair of trousers.
+//! The steps of taking in and letting out the seams of a garment.
 
 use super::time::Pace;
 use super::{
     Bench, Condition, ConditionKind, ConditionState, Minutes, Plan, Progress, Step, Stop, Timing, Work,
     in_order,
 };
-use crate::garment::{BandBuild, Garment, Purpose, SeamName, Source, Trousers};
+use crate::choice::{MatchBy, MirrorBy, PinFace, PinsLie};
+use crate::garment::{BandBuild, Garment, Purpose, Seam, SeamEnd, SeamName, Shape, Source};
 use crate::habit::AllowanceHabit;
 use crate::line::{Line, LineEnd};
 use crate::{Caution, Habits, Length};
@@ -24,20 +25,41 @@ pub struct PlannedLine<'a> {
     pub count: usize,
     /// The greatest difference between left and right kept on purpose.
     pub kept_difference: Length,
+    /// It runs off at a hem, which has to be opened.
+    pub at_hem: bool,
+    /// It goes through a band, which has to be opened.
+    pub at_band: bool,
+    /// It reaches an underarm with a sleeve, whose armhole has to be opened there.
+    pub at_armhole: bool,
+    /// It crosses the waist seam, which has to be opened there.
+    pub at_waist_seam: bool,
+}
+
+impl<'a> PlannedLine<'a> {
+    /// The line of a seam of this garment.
+    #[must_use]
+    pub fn on(shape: &Shape, seam: &Seam, line: &'a Line, count: usize, kept_difference: Length) -> Self {
+        let reaches_top = !matches!(line.upper, LineEnd::Taper { .. });
+        let sleeved = shape.sleeve_build() != crate::garment::SleeveBuild::None;
+        let (low, high) = line.reach();
+        let waist = seam.datum(crate::Datum::AboveWaistSeam).map(|datum| datum.at);
+        PlannedLine {
+            seam: seam.name,
+            line,
+            count,
+            kept_difference,
+            at_hem: seam.lower == SeamEnd::Hem && line.lower == LineEnd::RunOff,
+            at_band: matches!(seam.upper, SeamEnd::Band(_)) && reaches_top,
+            at_armhole: matches!(seam.upper, SeamEnd::Underarm(_)) && reaches_top && sleeved,
+            at_waist_seam: waist.is_some_and(|waist| low < waist && waist < high),
+        }
+    }
 }
 
 impl PlannedLine<'_> {
     fn run(&self) -> f64 {
         let (low, high) = self.line.reach();
         (high - low) * self.count as f64
-    }
-
-    fn at_hem(&self) -> bool {
-        self.seam != SeamName::CentreBack && self.line.lower == LineEnd::RunOff
-    }
-
-    fn at_band(&self) -> bool {
-        self.seam != SeamName::Inseam && !matches!(self.line.upper, LineEnd::Taper { .. })
     }
 
     fn takes_in(&self) -> bool {
@@ -51,7 +73,7 @@ impl PlannedLine<'_> {
 
 struct Builder<'a> {
     garment: &'a Garment,
-    trousers: &'a Trousers,
+    shape: &'a Shape,
     habits: &'a Habits,
     progress: &'a Progress,
     pace: Pace<'a>,
@@ -70,9 +92,9 @@ pub fn work_order(
     if lines.is_empty() || garment.purpose == Purpose::Protective {
         return Plan::default();
     }
-    let trousers = garment.shape.trousers();
-    let pace = Pace { cloth: garment.cloth.family.time_factor(), lined: trousers.lined, log };
-    let mut builder = Builder { garment, trousers, habits, progress, pace, steps: Vec::new() };
+    let shape = &garment.shape;
+    let pace = Pace { cloth: garment.cloth.family.time_factor(), lined: shape.lined, log };
+    let mut builder = Builder { garment, shape, habits, progress, pace, steps: Vec::new() };
     builder.before(lines);
     builder.open(lines);
     builder.tack(lines);
@@ -90,13 +112,7 @@ pub fn work_order(
 }
 
 fn key(verb: &str, seam: SeamName) -> String {
-    let seam = match seam {
-        SeamName::Outseam => "outseam",
-        SeamName::Inseam => "inseam",
-        SeamName::CentreBack => "centre_back",
-        SeamName::CentreFront => "centre_front",
-    };
-    format!("{verb}_{seam}")
+    format!("{verb}_{}", seam.key())
 }
 
 impl Builder<'_> {
@@ -138,12 +154,14 @@ impl Builder<'_> {
 
     fn before(&mut self, lines: &[PlannedLine<'_>]) {
         if self.garment.source != Source::Toile {
+            let turn = format!(
+                "Turn the {} inside out and photograph each seam, {}and the hem before anything is undone.",
+                self.shape.kind.words(),
+                if self.shape.kind.has_band() { "the band " } else { "" }
+            );
             let step =
                 self.add("photograph_inside", "Photograph the inside".into(), Bench::Table, Work::Look, 0.0);
-            step.how = vec![
-                "Turn the trousers inside out and photograph each seam, the band and the hem before anything is undone.".into(),
-                "Note how the allowance is finished: it goes back the same way.".into(),
-            ];
+            step.how = vec![turn, "Note how the allowance is finished: it goes back the same way.".into()];
             step.tools = vec!["camera"];
         }
         if !self.garment.washed {
@@ -155,21 +173,48 @@ impl Builder<'_> {
             self.needs(&["photograph_inside"]);
         }
         let run: f64 = lines.iter().map(PlannedLine::run).sum();
+        let how = self.how_to_chalk();
         let step =
             self.add("chalk", "Chalk every line on both panels".into(), Bench::Table, Work::Chalk, 2.0 * run);
-        step.how = vec![
-            "Lay the seam flat, the old stitching straight. Work down the chalk table: station with one tape, depth with the other.".into(),
-            "Join the marks along a curved ruler; the line leaves the old stitching without a corner.".into(),
-            "Pin through to carry it to the other panel, and take the fitting pins out only when both sides are marked.".into(),
-        ];
+        step.how = how;
         step.tools = vec!["two tapes", "chalk", "curved ruler", "the printed sheet"];
         step.cautions = Caution::sentences(&[Caution::Marker, Caution::Pins]);
         self.needs(&["wash", "photograph_inside"]);
     }
 
+    fn how_to_chalk(&self) -> Vec<String> {
+        let from = match self.habits.match_by {
+            MatchBy::OldSeam => {
+                "Lay the seam flat, the old stitching straight. Work down the chalk table: station with one tape, depth with the other."
+            }
+            MatchBy::RawEdge => {
+                "Lay the seam flat, the raw edge straight. Work down the chalk table: station with one tape, edge to chalk with the other; where no allowance was entered, measure from the old stitching."
+            }
+        };
+        let over = match self.habits.mirror_by {
+            MirrorBy::Landmark => {
+                "Measure the other side afresh from its own hem, band or underarm; take the fitting pins out only when both sides are marked."
+            }
+            MirrorBy::Seams => {
+                "Lay seam on seam and pin through to carry the line across; take the fitting pins out only when both sides are marked."
+            }
+        };
+        let mut how = vec![from.to_owned()];
+        if self.habits.pin_face == PinFace::RightSide {
+            how.push("It was pinned right side out: turn it, and mark each pin through from the inside before it is read.".into());
+        } else {
+            how.push("It was pinned inside out: the wearer's left is the left seam as it was worn, not as it lies before you.".into());
+        }
+        how.push(
+            "Join the marks along a curved ruler; the line leaves the old stitching without a corner.".into(),
+        );
+        how.push(over.to_owned());
+        how
+    }
+
     fn open(&mut self, lines: &[PlannedLine<'_>]) {
         let stitched: Vec<&PlannedLine<'_>> =
-            lines.iter().filter(|line| self.trousers.topstitched.contains(&line.seam)).collect();
+            lines.iter().filter(|line| self.shape.topstitched.contains(&line.seam)).collect();
         if !stitched.is_empty() {
             let run: f64 = stitched.iter().map(|line| line.run()).sum();
             let step = self.add(
@@ -188,7 +233,7 @@ impl Builder<'_> {
             self.needs(&["chalk"]);
         }
         let aside = self.habits.scale.write(Length::from_mm(OPEN_ASIDE));
-        let hems = lines.iter().filter(|line| line.at_hem()).map(|line| line.count).max();
+        let hems = lines.iter().filter(|line| line.at_hem).map(|line| line.count).max();
         if let Some(count) = hems {
             let step = self.add(
                 "open_hem",
@@ -204,8 +249,40 @@ impl Builder<'_> {
             step.cautions = Caution::sentences(&[Caution::Ripper, Caution::Iron]);
             self.needs(&["chalk"]);
         }
-        let centre = lines.iter().find(|line| line.seam == SeamName::CentreBack);
-        if centre.is_some() && self.trousers.band.belt_loop_at_back {
+        if lines.iter().any(|line| line.at_armhole) {
+            let step = self.add(
+                "open_armhole",
+                "Open the armholes at the underarm".into(),
+                Bench::Table,
+                Work::Unpick,
+                4.0 * OPEN_ASIDE,
+            );
+            step.how = vec![format!(
+                "Unpick sleeve from body {aside} to either side of the underarm, so that side seam and sleeve can be sewn in one pass. Thread-mark the underarm point on both."
+            )];
+            step.tools = vec!["seam ripper", "thread"];
+            step.cautions = Caution::sentences(&[Caution::Ripper]);
+            self.needs(&["chalk"]);
+        }
+        if lines.iter().any(|line| line.at_waist_seam) {
+            let places = lines.iter().filter(|line| line.at_waist_seam).map(|line| line.count).sum::<usize>();
+            let step = self.add(
+                "open_waist_seam",
+                "Open the waist seam where the lines cross it".into(),
+                Bench::Table,
+                Work::Unpick,
+                2.0 * OPEN_ASIDE * places as f64,
+            );
+            step.how = vec![format!(
+                "Unpick bodice from skirt {aside} to either side of each line. Bodice and skirt must lose the same there, or they no longer fit together."
+            )];
+            step.tools = vec!["seam ripper"];
+            step.cautions = Caution::sentences(&[Caution::Ripper]);
+            self.needs(&["chalk"]);
+        }
+        let banded = self.shape.kind.has_band();
+        let centre = lines.iter().find(|line| line.seam == SeamName::CentreBack && banded);
+        if centre.is_some() && self.shape.band.belt_loop_at_back {
             let step = self.add(
                 "remove_belt_loop",
                 "Take off the belt loop at the centre back".into(),
@@ -218,8 +295,8 @@ impl Builder<'_> {
             step.cautions = Caution::sentences(&[Caution::Ripper]);
             self.needs(&["chalk"]);
         }
-        let sides = lines.iter().any(|line| line.seam == SeamName::Outseam && line.at_band());
-        let opens_at_back = centre.is_some() && self.trousers.band.build == BandBuild::TwoHalves;
+        let sides = lines.iter().any(|line| line.seam != SeamName::CentreBack && line.at_band);
+        let opens_at_back = centre.is_some() && self.shape.band.build == BandBuild::TwoHalves;
         if sides || opens_at_back {
             let mut how = Vec::new();
             if opens_at_back {
@@ -229,7 +306,7 @@ impl Builder<'_> {
                 ));
             }
             if sides {
-                how.push("Unpick the band from the body round both side seams. The band itself is shortened there, or at its centre-back seam.".into());
+                how.push("Unpick the band from the body round each seam that is moved. The band itself is shortened there, or at its centre-back seam.".into());
             }
             let places = f64::from(u8::from(opens_at_back)) + 2.0 * f64::from(u8::from(sides));
             let run = 4.0 * OPEN_ASIDE * places;
@@ -248,8 +325,7 @@ impl Builder<'_> {
         if lines.iter().any(PlannedLine::lets_out) {
             how.push("Where a line lets out, tack it first, then open the old stitching inside it.".into());
         }
-        if lines.iter().any(|line| line.seam == SeamName::CentreBack)
-            && self.trousers.band.build == BandBuild::OnePiece
+        if self.one_piece_band() && lines.iter().any(|line| line.seam == SeamName::CentreBack && line.at_band)
         {
             how.push(
                 "The band is one piece: fold it at the centre back and tack the fold. It is not cut yet."
@@ -260,28 +336,40 @@ impl Builder<'_> {
         step.how = how;
         step.tools = vec!["contrast thread", "machine"];
         step.cautions = Caution::sentences(&[Caution::Needle]);
-        self.needs(&["chalk", "undo_topstitch", "open_hem", "open_band", "remove_belt_loop"]);
-        let step = self.add("try_on", "Try it on, tacked".into(), Bench::Body, Work::TryOn, 0.0);
-        step.how = vec![
-            "Right layers and shoes, closed as it will be closed. Stand, look ahead; then sit, step up, bend a knee.".into(),
+        self.needs(&[
+            "chalk",
+            "undo_topstitch",
+            "open_hem",
+            "open_armhole",
+            "open_waist_seam",
+            "open_band",
+            "remove_belt_loop",
+        ]);
+        let how = vec![
+            if self.shape.kind.has_legs() {
+                "Right layers and shoes, closed as it will be closed. Stand, look ahead; then sit, step up, bend a knee."
+            } else {
+                "Right layers and shoes, closed as it will be closed. Stand, look ahead; then sit, reach forward, raise both arms."
+            }
+            .into(),
             "If anything strains or hangs loose, go back to the Mirror and move pins. Nothing is cut before this passes.".into(),
         ];
+        let step = self.add("try_on", "Try it on, tacked".into(), Bench::Body, Work::TryOn, 0.0);
+        step.how = how;
         step.tools = vec!["mirror", "a friend if there is one"];
         step.cautions = Caution::sentences(&[Caution::PinningOnBody, Caution::Pins]);
         self.needs(&["tack"]);
     }
 
     fn cut_band(&mut self, lines: &[PlannedLine<'_>]) {
-        let centre = lines.iter().find(|line| line.seam == SeamName::CentreBack);
-        let Some(centre) = centre.filter(|_| self.trousers.band.build == BandBuild::OnePiece) else {
-            return;
-        };
+        let centre = lines.iter().find(|line| line.seam == SeamName::CentreBack && line.at_band);
+        let Some(centre) = centre.filter(|_| self.one_piece_band()) else { return };
         let conditions = self.conditions(
             "cut_band",
             centre,
             "Cut at the centre of the fold: both halves keep their allowance.",
         );
-        let height = self.trousers.band.height.mm();
+        let height = self.shape.band.height.mm();
         let step = self.add(
             "cut_band",
             "Cut the band at the centre back".into(),
@@ -300,9 +388,15 @@ impl Builder<'_> {
         self.needs(&["try_on", "wash"]);
     }
 
+    fn one_piece_band(&self) -> bool {
+        self.shape.kind.has_band()
+            && self.shape.band.height.is_positive()
+            && self.shape.band.build == BandBuild::OnePiece
+    }
+
     fn sew(&mut self, line: &PlannedLine<'_>) {
         let (needle, stitch) = self.garment.cloth.family.needle_and_stitch();
-        if line.seam == SeamName::CentreBack {
+        if line.seam == SeamName::CentreBack && line.at_band {
             let step = self.add(
                 "join_band",
                 "Join each band half to the body".into(),
@@ -315,12 +409,26 @@ impl Builder<'_> {
             self.needs(&["try_on", "cut_band", "open_band", "sew_outseam"]);
         }
         let plural = if line.count > 1 { "s" } else { "" };
-        let mut how = vec![
-            "Start on the old stitching before the line leaves it, sew 15 into it at the other end, then fasten.".into(),
-            "Test stitch and tension on a scrap.".into(),
-        ];
-        if line.count > 1 {
-            how.push("Keep the bulk outside the machine: sew one leg from the hem up, the other from the top down.".into());
+        let mut how: Vec<String> = if line.seam.is_dart() {
+            vec!["From the wide end to the tip, both legs equal; the last 15 to 20 run within a thread of the fold. Tie the ends by hand on fine cloth, or take two or three short stitches back.".into()]
+        } else {
+            vec!["Start on the old stitching before the line leaves it, sew 15 into it at the other end, then fasten.".into()]
+        };
+        how.push("Test stitch and tension on a scrap.".into());
+        how.push(
+            match self.habits.pins_lie {
+                PinsLie::Along => "The pins lie along the line: take each out as the foot comes to it.",
+                PinsLie::Across => "The pins lie across, heads towards you: pull each before the needle.",
+                PinsLie::Slanted => "The pins lie slanted, heads towards you: pull each before the needle.",
+            }
+            .into(),
+        );
+        if line.count > 1 && !line.seam.is_dart() {
+            let one = if self.shape.kind.has_legs() { "leg" } else { "side" };
+            how.push(format!("Keep the bulk outside the machine: sew one {one} from the hem up, the other from the top down."));
+        }
+        if line.at_armhole && line.seam == SeamName::Side && self.shape.has(SeamName::SleeveUnderarm) {
+            how.push("In one pass from the hem through the underarm into the sleeve, the armhole's allowance folded up out of the way.".into());
         }
         let step = self.add(
             &key("sew", line.seam),
@@ -354,6 +462,7 @@ impl Builder<'_> {
         let plural = if line.count > 1 { "s" } else { "" };
         let trims = self.habits.allowance == AllowanceHabit::Trim
             && self.garment.source != Source::Toile
+            && !line.seam.is_dart()
             && line.takes_in();
         if trims {
             let to = self.garment.cloth.fray.trim_to();
@@ -434,7 +543,7 @@ impl Builder<'_> {
             "look once more at the chalk, then confirm".into(),
             ask_or(ConditionKind::AllowanceIncluded),
         ));
-        if self.trousers.lined {
+        if self.shape.lined {
             conditions.push(condition(
                 ConditionKind::LiningOut,
                 "The lining is pinned out of the way of the blades.",
@@ -469,7 +578,7 @@ impl Builder<'_> {
         step.cautions = Caution::sentences(&[Caution::Iron]);
         self.needs(&["finish_edges"]);
         let stitched: Vec<&PlannedLine<'_>> =
-            lines.iter().filter(|line| self.trousers.topstitched.contains(&line.seam)).collect();
+            lines.iter().filter(|line| self.shape.topstitched.contains(&line.seam)).collect();
         if !stitched.is_empty() {
             let run: f64 = stitched.iter().map(|line| line.run()).sum();
             let step = self.add(
@@ -484,8 +593,30 @@ impl Builder<'_> {
             step.cautions = Caution::sentences(&[Caution::Needle]);
             self.needs(&["press"]);
         }
-        if lines.iter().any(|line| line.seam == SeamName::Outseam && line.at_band())
-            && !lines.iter().any(|line| line.seam == SeamName::CentreBack)
+        for (opened, name, title, how) in [
+            (
+                "open_waist_seam",
+                "close_waist_seam",
+                "Close the waist seam",
+                "Seams of bodice and skirt on each other, then sew over the old ends by 15 on both sides.",
+            ),
+            (
+                "open_armhole",
+                "close_armhole",
+                "Sew the sleeves back in at the underarm",
+                "Underarm point on underarm point. Ease nothing here: below the notches cap and armhole are equally long. Sew twice through the lowest quarter.",
+            ),
+        ] {
+            if self.steps.iter().any(|step| step.key == opened) {
+                let step = self.add(name, title.into(), Bench::Machine, Work::Seam, 4.0 * OPEN_ASIDE);
+                step.how = vec![how.into()];
+                step.tools = vec!["machine"];
+                step.cautions = Caution::sentences(&[Caution::Needle]);
+                self.needs(&["press"]);
+            }
+        }
+        if lines.iter().any(|line| line.seam != SeamName::CentreBack && line.at_band)
+            && !lines.iter().any(|line| line.seam == SeamName::CentreBack && line.at_band)
         {
             let step = self.add(
                 "close_band",
@@ -519,12 +650,29 @@ impl Builder<'_> {
             step.tools = vec!["needle", "thread"];
             self.needs(&["press"]);
         }
-        let hem = self.add("hem_check", "Check the hem and both legs".into(), Bench::Body, Work::TryOn, 0.0);
-        hem.how = vec![
-            "Hang it for an hour, then try on with the shoes: both hems level, legs equally long, nothing to tread on.".into(),
-        ];
+        let (title, how) = if self.shape.kind.has_legs() {
+            (
+                "Check the hem and both legs",
+                "Hang it for an hour, then try on with the shoes: both hems level, legs equally long, nothing to tread on.",
+            )
+        } else {
+            (
+                "Check the hem and both sides",
+                "Hang it for an hour, then try on with the shoes: the hem level all round, both sides alike, nothing to tread on.",
+            )
+        };
+        let hem = self.add("hem_check", title.into(), Bench::Body, Work::TryOn, 0.0);
+        hem.how = vec![how.into()];
         hem.cautions = Caution::sentences(&[Caution::Trip]);
-        self.needs(&["press", "close_hem", "close_band", "restore_topstitch", "restore_belt_loop"]);
+        self.needs(&[
+            "press",
+            "close_hem",
+            "close_band",
+            "close_armhole",
+            "close_waist_seam",
+            "restore_topstitch",
+            "restore_belt_loop",
+        ]);
         let step =
             self.add("write_down", "Measure it and write it down".into(), Bench::Table, Work::Look, 0.0);
         step.how = vec![

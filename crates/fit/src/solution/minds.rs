@@ -3,9 +3,13 @@
 use chrono::Days;
 
 use super::solver::Solver;
-use crate::ease::{FootThrough, LevelBalance, SeatedWaist, Verdict};
+use crate::armhole::ArmholeFit;
+use crate::choice::PinSides;
+use crate::ease::{FootThrough, LevelBalance, PutOn, SeatedWaist, Verdict};
 use crate::evening::{Evening, Finding};
-use crate::garment::{FlatName, Purpose, SeamName};
+use crate::garment::{FixtureKind, FlatName, LevelName, Pattern, Purpose, Seam, SeamName, Tube};
+use crate::lengths::LengthRow;
+use crate::letting_out::Inset;
 use crate::warning::{Warning, Weight};
 use crate::{Caution, HouseRule, Length, Side};
 
@@ -15,9 +19,11 @@ const POCKETS_APART: Length = Length::whole_mm(20);
 impl Solver<'_> {
     pub(super) fn say_missing(&mut self, names: &[FlatName]) {
         let words: Vec<&str> = names.iter().map(|name| name.words()).collect();
-        let known: Vec<&str> = SeamName::PINNED
+        let known: Vec<&str> = self
+            .shape
+            .pinnable()
             .into_iter()
-            .filter(|seam| self.trousers.seam_length(*seam).is_some())
+            .filter(|seam| self.shape.seam_length(*seam).is_some())
             .map(SeamName::words)
             .collect();
         let still = if known.is_empty() {
@@ -34,6 +40,25 @@ impl Solver<'_> {
             "garment",
             format!("Not measured yet on the garment: {}. {still}", words.join(", ")),
         );
+    }
+
+    /// Says which measures the drawing supplies, in one sentence.
+    pub(super) fn warn_of_estimates(&mut self, pattern: &Pattern) {
+        if pattern.estimated.is_empty() {
+            return;
+        }
+        let mut names: Vec<&str> = Vec::new();
+        for name in &pattern.estimated {
+            if !names.contains(&name.words()) {
+                names.push(name.words());
+            }
+        }
+        let (were, them) = if names.len() == 1 { ("was", "it") } else { ("were", "them") };
+        self.warn("garment.estimated", Weight::Note, "garment", format!(
+            "The {} {were} not measured and {} estimated in the drawing; numbers that rest on an estimate carry a ≈. Measure {them} for truer ones.",
+            names.join(", "),
+            if names.len() == 1 { "is" } else { "are" }
+        ));
     }
 
     pub(super) fn warn(
@@ -55,8 +80,19 @@ impl Solver<'_> {
         self.warn("garment.purpose", Weight::Danger, "garment", caution.words().to_owned());
     }
 
-    pub(super) fn warn_of_evening(&mut self, seam: SeamName, evening: &Evening) {
-        let about = format!("seams.{}", seam.words());
+    pub(super) fn warn_of_evening(&mut self, seam: &Seam, evening: &Evening) {
+        let about = format!("seams.{}", seam.name.words());
+        let legs = seam.name == SeamName::Outseam && self.shape.kind.has_legs();
+        let (above, other) = if legs {
+            ("Above the crotch", "leg")
+        } else if seam.one_tube_above.is_some() {
+            ("All round the body", "side")
+        } else if self.shape.kind.has_legs() {
+            ("", "leg")
+        } else {
+            ("", "side")
+        };
+        let seam = seam.name;
         if evening.ask_twist {
             let ask = if self.job.fitting.anchored {
                 "Centre front and back were anchored, so the body may be uneven (a high hip, a low side): keep both lines, or pin again."
@@ -77,22 +113,28 @@ impl Solver<'_> {
         if let Some(side) = evening.one_side_only {
             let halved = evening.stations.iter().any(|row| row.finding == Finding::Halved);
             let doubled = evening.stations.iter().any(|row| row.finding == Finding::CopiedOnOneTube);
-            let message = if halved {
-                format!(
-                    "Only the {} {} was pinned. Above the crotch each side gets half, so the girth is what was tried on; below it the other leg gets a copy.",
-                    side.words(),
-                    seam.words()
-                )
+            let copied = evening.stations.iter().any(|row| row.finding == Finding::Copied);
+            let only = format!("Only the {} {} was pinned", side.words(), seam.words());
+            let mut message = if halved {
+                let below =
+                    if copied { format!("; below it the other {other} gets a copy") } else { String::new() };
+                format!("{only}. {above} each side gets half, so the girth is what was tried on{below}.")
             } else if doubled {
+                let above = above.to_lowercase();
                 format!(
-                    "Only the {} {} was pinned and it is copied: above the crotch that takes twice what was tried on. Try on again before anything is cut.",
-                    side.words(),
-                    seam.words()
+                    "{only} and it is copied: {above} that takes twice what was tried on. Try on again before anything is cut."
                 )
             } else {
-                format!("Only the {} {} was pinned; the other leg gets a copy.", side.words(), seam.words())
+                format!("{only}; the other {other} gets a copy.")
             };
-            self.warn("evening.one_side", Weight::Note, about, message);
+            let weight = match self.habits.pin_sides {
+                PinSides::One => Weight::Note,
+                PinSides::Both => {
+                    message.push_str(" You usually pin both sides: pin the other one, or leave it at this.");
+                    Weight::Mind
+                }
+            };
+            self.warn("evening.one_side", weight, about, message);
         }
     }
 
@@ -106,7 +148,7 @@ impl Solver<'_> {
         let scale = self.habits.scale;
         let missing: Vec<&str> = levels
             .iter()
-            .filter(|row| row.body.is_none())
+            .filter(|row| row.body.is_none() && row.girth.side != Some(Side::Right))
             .filter_map(|row| row.girth.level.measure().map(crate::MeasureName::words))
             .collect();
         if !missing.is_empty() {
@@ -166,9 +208,83 @@ impl Solver<'_> {
         }
     }
 
-    pub(super) fn warn_of_lines(&mut self) {
+    /// What the shape of the garment asks to be said: lacing, put-on, lengths, armholes, insets.
+    pub(super) fn warn_of_shape(
+        &mut self,
+        levels: &[LevelBalance],
+        put_on: &[PutOn],
+        lengths: &[LengthRow],
+        armholes: &[ArmholeFit],
+        insets: &[Inset],
+    ) {
+        for check in put_on {
+            let weight = if check.passes { Weight::Note } else { Weight::Mind };
+            self.warn("put_on", weight, "garment", check.words.clone());
+        }
+        for row in lengths {
+            if let Some(finding) = &row.finding {
+                self.warn("length", Weight::Mind, format!("lengths.{}", row.words), finding.clone());
+            }
+        }
+        let moved = [
+            SeamName::Side,
+            SeamName::Outseam,
+            SeamName::SleeveUnderarm,
+            SeamName::SleeveFront,
+            SeamName::SleeveBack,
+        ];
+        if self.lines.iter().any(|(seam, ..)| moved.contains(&seam)) {
+            for fit in armholes {
+                let changed = fit.armhole[0] != fit.armhole[1] || fit.cap.is_some_and(|cap| cap[0] != cap[1]);
+                if changed {
+                    let side = fit.side.map_or(String::new(), |side| format!("On the {}: ", side.words()));
+                    self.warn("armhole", Weight::Note, "armholes", format!("{side}{}", fit.words));
+                }
+            }
+        }
+        for inset in insets {
+            self.warn("inset", Weight::Mind, format!("seams.{}", inset.seam.words()), inset.words.clone());
+        }
+        self.warn_of_lacing(levels);
+    }
+
+    fn warn_of_lacing(&mut self, levels: &[LevelBalance]) {
+        let Some(lacing) = &self.shape.lacing else { return };
         let scale = self.habits.scale;
-        if let Some(line) = self.lines.get(SeamName::CentreBack, Side::Centre) {
+        for row in levels.iter().filter(|row| lacing.gaps.get(&row.girth.level) == Some(&Length::ZERO)) {
+            self.warn("lacing.closed", Weight::Mind, format!("levels.{}", row.girth.level.words()), format!(
+                "At the {} the laced edges already meet: nothing is left to tighten. Take the seams in there, or pad.",
+                row.girth.level.words()
+            ));
+        }
+        if let Some(widest) = lacing.gaps.values().max() {
+            let panel = *widest + lacing.overlap * 2;
+            self.warn("lacing.panel", Weight::Note, "garment", format!(
+                "A modesty panel has to be {} wide: the widest gap of {} and {} under each edge. Loosen the lacing at numbness or breathlessness.",
+                scale.write(panel), scale.write(*widest), scale.write(lacing.overlap)
+            ));
+        }
+    }
+
+    /// How far the middle of each leg moves when outseam and inseam do not give alike.
+    fn centre_shift(&self, levels: &[LevelBalance]) -> Option<Length> {
+        levels
+            .iter()
+            .filter(|row| row.girth.tube == Tube::Leg)
+            .map(|row| {
+                let depth = |seam| {
+                    let part = row.girth.parts.iter().find(|part| part.seam == seam);
+                    part.map_or(Length::ZERO, |part| part.depth)
+                };
+                (depth(SeamName::Outseam) - depth(SeamName::Inseam)).half()
+            })
+            .max_by_key(|shift| shift.abs())
+    }
+
+    pub(super) fn warn_of_lines(&mut self, levels: &[LevelBalance]) {
+        let scale = self.habits.scale;
+        let trousers = self.shape.kind.has_band() && self.shape.kind.has_legs();
+        if trousers && let Some(line) = self.lines.get(SeamName::CentreBack, Side::Centre) {
             let deepest = line.character().deepest;
             let total = 2.0 * deepest;
             let with_sides = self.lines.get(SeamName::Outseam, Side::Left).is_some();
@@ -183,7 +299,7 @@ impl Solver<'_> {
                     scale.write(Length::from_mm(total))
                 ));
             }
-            if let Some(gap) = self.trousers.back_pocket_gap {
+            if let Some(gap) = self.shape.back_pocket_gap {
                 let left = gap - Length::from_mm(total);
                 let (weight, act) = if left < POCKETS_APART {
                     (Weight::Mind, "That reads as one pocket: take some of it at the side seams instead.")
@@ -203,8 +319,20 @@ impl Solver<'_> {
                 "Only the outseam moves, so the crease and the side pockets shift {} inward at the deepest point. Share with the inseam below the crotch if that shows.",
                 scale.write(Length::from_mm(out.deepest / 2.0))
             ));
+        } else if self.lines.get(SeamName::Inseam, Side::Left).is_some()
+            && let Some(shift) = self.centre_shift(levels).filter(|shift| shift.abs().mm() > 3.0)
+        {
+            let way = if shift.is_positive() { "inward" } else { "outward" };
+            self.warn("leg.shift", Weight::Note, "seams.inseam", format!(
+                "The middle of each leg moves {} {way}, and the crease with it: half of what outseam and inseam differ.",
+                scale.write(shift.abs())
+            ));
         }
-        let lets_out: Vec<SeamName> = SeamName::PINNED
+        self.warn_of_fixtures();
+        self.warn_of_crossings();
+        let lets_out: Vec<SeamName> = self
+            .shape
+            .pinnable()
             .into_iter()
             .filter(|seam| {
                 self.lines
@@ -213,7 +341,7 @@ impl Solver<'_> {
             })
             .collect();
         for seam in lets_out {
-            let unknown = self.trousers.allowance(seam).is_none();
+            let unknown = self.shape.allowance(seam).is_none();
             let inside = if unknown {
                 " Nobody has looked how much is inside: open the lining or the hem and measure before you count on it."
             } else {
@@ -221,6 +349,78 @@ impl Solver<'_> {
             };
             self.warn("line.traces", Weight::Mind, format!("seams.{}", seam.words()), format!(
                 "Letting out the {} may show the old stitching, needle holes and a faded or crisp fold. Unpick a short stretch and look first.{inside}", seam.words()
+            ));
+        }
+    }
+
+    /// What stands in a seam that is moved, though no further than it may.
+    fn warn_of_fixtures(&mut self) {
+        let mut said = Vec::new();
+        for fixture in &self.shape.fixtures {
+            let touched = self.lines.iter().any(|(seam, side, line)| {
+                fixture.is_on(seam, side)
+                    && line.knots().iter().any(|knot| knot.depth.abs() > 0.5)
+                    && line.depth((fixture.from.mm() + fixture.to.mm()) / 2.0).abs() > 0.5
+            });
+            if touched && !said.contains(fixture) {
+                said.push(*fixture);
+            }
+        }
+        let scale = self.habits.scale;
+        for fixture in said {
+            let act = match fixture.kind {
+                FixtureKind::Zip | FixtureKind::Buttons => {
+                    "unpick it before the seam is sewn, and set it in again"
+                }
+                FixtureKind::Pocket => "its mouth loses as much; the hand still has to go in",
+                FixtureKind::Match => "lay the pattern together before it is pinned to sew",
+            };
+            self.warn(
+                "seam.fixture",
+                Weight::Mind,
+                format!("seams.{}", fixture.seam.words()),
+                format!(
+                    "The {} in the {} allows {} there: {act}.",
+                    fixture.kind.words(),
+                    fixture.seam.words(),
+                    scale.write(fixture.limit())
+                ),
+            );
+        }
+    }
+
+    /// Lines that cross the waist seam must take as much from bodice as from skirt; they do, because
+    /// they are one line. A line across the body changes lengths, which is said.
+    fn warn_of_crossings(&mut self) {
+        let scale = self.habits.scale;
+        for seam in SeamName::ALL.into_iter().filter(|seam| seam.is_crosswise()) {
+            let Some(line) = self.lines.get(seam, Side::Left) else { continue };
+            let [start, end] = [0.0, line.length].map(|at| Length::from_mm(2.0 * line.depth(at)));
+            let [from, to] = match seam {
+                SeamName::Shoulder => ["at the neck", "at the armhole"],
+                SeamName::Yoke => ["at the centre back", "at the armhole"],
+                _ => ["at the centre front", "at the centre back"],
+            };
+            self.warn("cross.length", Weight::Note, format!("seams.{}", seam.words()), format!(
+                "The {} takes {} of length {from} and {} {to}; no girth changes. The hem rises as much: look at it from the side.",
+                seam.words(), scale.write(start), scale.write(end)
+            ));
+        }
+        let waist = self.pattern.as_ref().and_then(|pattern| pattern.level(LevelName::Waist));
+        let crossed = waist.is_some() && self.shape.has(SeamName::WaistSeam);
+        let lines: Vec<&str> = if crossed {
+            let upright = |seam: &SeamName| !seam.is_crosswise() && !seam.key().starts_with("sleeve");
+            let mut names: Vec<&str> =
+                self.lines.iter().map(|(seam, ..)| seam).filter(upright).map(SeamName::words).collect();
+            names.dedup();
+            names
+        } else {
+            Vec::new()
+        };
+        if !lines.is_empty() {
+            self.warn("waist_seam.crossed", Weight::Note, "seams.waist seam", format!(
+                "The {} goes through the waist seam: bodice and skirt lose the same there. Open it a little to either side, and check that darts and zip still meet.",
+                lines.join(", ")
             ));
         }
     }

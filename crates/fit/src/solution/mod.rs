@@ -7,18 +7,21 @@ mod solver;
 
 use serde::Serialize;
 
+use crate::armhole::ArmholeFit;
 use crate::drawing::Drawing;
-use crate::ease::{FootThrough, LevelBalance, SeatedWaist};
+use crate::ease::{FootThrough, LevelBalance, PutOn, SeatedWaist};
 use crate::evening::Evening;
 use crate::garment::SeamName;
 use crate::job::{Job, JobError};
+use crate::lengths::LengthRow;
+use crate::letting_out::{Inset, LevelGain};
 use crate::line::{ChalkTable, LineCharacter, LineEnd};
 use crate::next_act::NextAct;
 use crate::pin::Datum;
 use crate::plan::Plan;
 use crate::warning::Warning;
 use crate::{Length, Side};
-use solver::Solver;
+pub(crate) use solver::Solver;
 
 /// The format of a written solution.
 pub const RESULT_FORMAT: &str = "vemble-result/1";
@@ -39,6 +42,73 @@ pub struct PinRead {
     pub shown: [String; 2],
     /// What it does, said back.
     pub echo: String,
+    /// The depth it was set at from numbers and the depth it was moved to, as they stand on the
+    /// session's tape, where it was.
+    pub planned: Option<String>,
+    /// Where it was moved to on the body.
+    pub moved: Option<String>,
+    /// Read again after the garment came off.
+    pub reread: bool,
+}
+
+/// A seam of this garment that takes pins.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct PinnableSeam {
+    /// The seam.
+    pub seam: SeamName,
+    /// What it is called.
+    pub words: &'static str,
+    /// The letter that picks it.
+    pub letter: char,
+    /// True where there is one on each side.
+    pub paired: bool,
+    /// What its two edges are called.
+    pub edges: [&'static str; 2],
+    /// Its length, where it is known.
+    pub length: Option<Length>,
+    /// True for a dart the garment does not have yet: it is read from its fold.
+    pub new_dart: bool,
+    /// True for a seam that runs across the body and changes lengths, not girths.
+    pub crosswise: bool,
+    /// Where stations can be counted from, the usual place first.
+    pub data: Vec<DatumPlace>,
+}
+
+/// Where stations can be counted from.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct DatumPlace {
+    /// Its name in files.
+    pub name: Datum,
+    /// Its name on screen.
+    pub words: &'static str,
+}
+
+/// One edge of a seam over the stretch its line changes.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct EdgeLength {
+    /// What the edge is called.
+    pub words: &'static str,
+    /// Its length along the old stitching.
+    pub old: Length,
+    /// Its length along the new.
+    pub new: Length,
+    /// Both as they stand on the session's tape.
+    pub shown: [String; 2],
+}
+
+/// A mark on the turn-up, mirrored from the line above the fold.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct MirroredMark {
+    /// Distance below the hem fold, on the turn-up folded down.
+    pub below: Length,
+    /// Old stitching to chalk there.
+    pub depth: Length,
+    /// Both as they stand on the session's tape.
+    pub shown: [String; 2],
 }
 
 /// One end of a drawn line.
@@ -57,7 +127,7 @@ pub struct SolvedEnd {
 #[derive(Debug, Clone, PartialEq, Serialize)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 pub struct DrawnLine {
-    /// At hem or crotch.
+    /// At hem, crotch or tip.
     pub lower: SolvedEnd,
     /// At band or crotch.
     pub upper: SolvedEnd,
@@ -67,6 +137,12 @@ pub struct DrawnLine {
     pub words: String,
     /// The line as chalk marks.
     pub table: ChalkTable,
+    /// The line on the turn-up, where it runs off at a hem that has one.
+    pub turn_up: Vec<MirroredMark>,
+    /// Both edges' lengths along old and new stitching, where the panels are drawn.
+    pub edges: Vec<EdgeLength>,
+    /// What to do where the two new edges are no longer equally long.
+    pub mismatch: Option<String>,
     /// The line sampled for drawing: `[station, depth]` in millimetres.
     #[cfg_attr(feature = "schema", schema(value_type = Vec<Vec<f64>>))]
     pub spine: Vec<[f64; 2]>,
@@ -112,7 +188,7 @@ pub struct ProposedEnds {
 #[serde(tag = "outcome", rename_all = "snake_case")]
 pub enum LineOutcome {
     /// It can be sewn.
-    Drawn(DrawnLine),
+    Drawn(Box<DrawnLine>),
     /// It cannot.
     Refused(LineRefused),
 }
@@ -134,6 +210,10 @@ pub struct SideLine {
 pub struct SeamSolution {
     /// The seam.
     pub seam: SeamName,
+    /// What it is called.
+    pub words: &'static str,
+    /// What its two edges are called.
+    pub edge_words: [&'static str; 2],
     /// Its length.
     pub length: Length,
     /// Height of the band at its upper end; zero where no band crosses it.
@@ -162,7 +242,9 @@ pub struct SeamSolution {
 pub struct Solution {
     /// [`RESULT_FORMAT`].
     pub format: String,
-    /// Every pinned seam, in the order they are judged.
+    /// Every seam that takes pins, in the order they are judged.
+    pub pinnable: Vec<PinnableSeam>,
+    /// Every seam that has a line, in the same order.
     pub seams: Vec<SeamSolution>,
     /// Every measured level, from the top down.
     pub levels: Vec<LevelBalance>,
@@ -170,6 +252,16 @@ pub struct Solution {
     pub seated: Option<SeatedWaist>,
     /// Whether the foot gets through.
     pub foot: Option<FootThrough>,
+    /// Whether hand, head, hips and shoulders get through.
+    pub put_on: Vec<PutOn>,
+    /// Lengths and landmark heights.
+    pub lengths: Vec<LengthRow>,
+    /// Armholes and caps: one row, or one a side where they differ.
+    pub armholes: Vec<ArmholeFit>,
+    /// What each level can gain by letting out.
+    pub gains: Vec<LevelGain>,
+    /// What to set in where that is not enough.
+    pub insets: Vec<Inset>,
     /// The work order.
     pub plan: Plan,
     /// What the person should know.

@@ -3,67 +3,66 @@
 use super::solver::Solver;
 use super::{PinRead, shown_mm};
 use crate::echo::{Reading, echo};
-use crate::garment::SeamName;
+use crate::garment::{Seam, SeamName};
 use crate::job::JobError;
 use crate::line::Target;
-use crate::pin::{Datum, PinError, from_below};
+use crate::pin::PinError;
 use crate::warning::Weight;
 use crate::{Length, Pin, Side};
 
 impl Solver<'_> {
     /// Reads every pin of a seam, or refuses the first that cannot be taken. `None` when the
     /// seam has no pins, or its length is not known.
-    pub(super) fn read_pins(&mut self, seam: SeamName) -> Result<Option<Vec<(PinRead, Target)>>, JobError> {
+    pub(super) fn read_pins(
+        &mut self,
+        name: SeamName,
+        seam: Option<&Seam>,
+    ) -> Result<Option<Vec<(PinRead, Target)>>, JobError> {
         let pins: Vec<(usize, &Pin)> =
-            self.job.fitting.pins.iter().enumerate().filter(|(_, pin)| pin.seam == seam).collect();
+            self.job.fitting.pins.iter().enumerate().filter(|(_, pin)| pin.seam == name).collect();
         if pins.is_empty() {
             return Ok(None);
         }
         let mut read = Vec::new();
+        let scale = self.habits.scale;
         for (i, pin) in pins {
             let at = |part: &str| format!("fitting.pins[{i}].{part}");
-            if seam.is_paired() == (pin.side == Side::Centre) {
-                return Err(JobError::at(at("side"), PinError::Side { seam, side: pin.side }));
-            }
-            if !Datum::of(seam).contains(&pin.datum) {
-                return Err(JobError::at(at("datum"), PinError::Datum { seam, datum: pin.datum }));
+            if name.is_paired() == (pin.side == Side::Centre) {
+                return Err(JobError::at(at("side"), PinError::Side { seam: name, side: pin.side }));
             }
             let depth =
-                pin.depth(self.trousers.allowance(seam)).map_err(|error| JobError::at(at("mode"), error))?;
-            let Some(length) = self.seam_length(seam) else { continue };
-            let station = self.station(pin, length).map_err(|error| JobError::at(at("station"), error))?;
-            self.check_depth(pin, station, length, depth)
-                .map_err(|error| JobError::at(at("reading"), error))?;
-            let scale = self.habits.scale;
-            let usual = from_below(
-                seam,
-                Datum::of(seam)[0],
-                Length::from_mm(station),
-                Length::from_mm(length),
-                Length::ZERO,
-            );
-            let reading = Reading { seam, side: pin.side, station, read: pin.reading, mode: pin.mode, depth };
-            let shown = [scale.number(usual), scale.number(depth)];
+                pin.depth(self.shape.allowance(name)).map_err(|error| JobError::at(at("mode"), error))?;
+            let Some(seam) = seam else { continue };
+            if seam.datum(pin.datum).is_none() {
+                return Err(JobError::at(at("datum"), PinError::Datum { seam: name, datum: pin.datum }));
+            }
+            let station = self.station(pin, seam).map_err(|error| JobError::at(at("station"), error))?;
+            self.check_depth(seam, station, depth).map_err(|error| JobError::at(at("reading"), error))?;
+            let reading =
+                Reading { seam: name, side: pin.side, station, read: pin.reading, mode: pin.mode, depth };
             read.push((
                 PinRead {
                     id: pin.id.clone(),
                     side: pin.side,
                     station: shown_mm(station),
                     depth,
-                    shown,
-                    echo: echo(reading, self.panels.as_ref(), scale),
+                    shown: [scale.number(seam.counted(station)), scale.number(depth)],
+                    echo: echo(reading, self.pattern.as_ref(), scale),
+                    planned: pin.planned.map(|depth| scale.number(depth)),
+                    moved: pin.moved.map(|depth| scale.number(depth)),
+                    reread: pin.reread,
                 },
                 Target { station, depth: depth.mm() },
             ));
         }
-        if self.seam_length(seam).is_none() {
+        if seam.is_none() {
             self.warn(
                 "seam.length",
                 Weight::Mind,
-                format!("seams.{}", seam.words()),
+                format!("seams.{}", name.words()),
                 format!(
                     "The length of the {} is not known, so its pins wait; measure it on the garment.",
-                    seam.words()
+                    name.words()
                 ),
             );
             return Ok(None);
@@ -72,42 +71,34 @@ impl Solver<'_> {
         Ok(Some(read))
     }
 
-    pub(super) fn station(&self, pin: &Pin, length: f64) -> Result<f64, PinError> {
-        let band = self.trousers.band.height;
-        let station = pin.station_from_below(Length::from_mm(length), band).mm();
+    fn station(&self, pin: &Pin, seam: &Seam) -> Result<f64, PinError> {
         // A tape laid along a curve reads a little long or short.
         let slack = 1.0;
-        if station >= -slack && station <= length + slack && !pin.station.is_negative() {
-            return Ok(station.clamp(0.0, length));
+        let datum = seam.datum(pin.datum);
+        let station = pin.station_from_below(seam).unwrap_or(f64::NAN);
+        if station >= -slack && station <= seam.length + slack && !pin.station.is_negative() {
+            return Ok(station.clamp(0.0, seam.length));
         }
-        let longest = match pin.datum {
-            Datum::BandBottom => Length::from_mm(length) - band,
-            _ => Length::from_mm(length),
-        };
+        let longest = datum.map_or(0.0, |datum| if datum.up { seam.length - datum.at } else { datum.at });
         Err(PinError::OffSeam {
             seam: pin.seam,
             datum: pin.datum,
             station: self.habits.scale.write(pin.station),
-            length: self.habits.scale.write(longest),
+            length: self.habits.scale.write(Length::from_mm(longest)),
         })
     }
 
-    pub(super) fn check_depth(
-        &self,
-        pin: &Pin,
-        station: f64,
-        length: f64,
-        depth: Length,
-    ) -> Result<(), PinError> {
-        let Some(panels) = &self.panels else { return Ok(()) };
-        for (panel, edge) in [&panels.front, &panels.back].into_iter().zip(panels.edges(pin.seam)) {
-            let panel = if pin.seam == SeamName::CentreBack { &panels.back } else { panel };
-            let height = edge.at(station * edge.length() / length).point.y;
-            let width = panel.width_near(height);
+    fn check_depth(&self, seam: &Seam, station: f64, depth: Length) -> Result<(), PinError> {
+        let Some(edges) = self.pattern.as_ref().and_then(|pattern| pattern.edges(seam.name)) else {
+            return Ok(());
+        };
+        for each in edges {
+            let height = each.edge.at(station * each.edge.length() / seam.length).point.y;
+            let width = each.panel.width_near(height);
             if depth.abs().mm() > width / 2.0 {
                 return Err(PinError::TooDeep {
                     depth: self.habits.scale.write(depth),
-                    panel: panel.name.words(),
+                    panel: each.panel.name.words(),
                     limit: self.habits.scale.write(Length::from_mm(width / 2.0)),
                 });
             }
@@ -116,7 +107,8 @@ impl Solver<'_> {
     }
 
     pub(super) fn check_unpinned(&self) -> Result<(), JobError> {
-        let stray = self.job.fitting.pins.iter().position(|pin| !SeamName::PINNED.contains(&pin.seam));
+        let known = self.shape.pinnable();
+        let stray = self.job.fitting.pins.iter().position(|pin| !known.contains(&pin.seam));
         match stray {
             Some(i) => Err(JobError::at(
                 format!("fitting.pins[{i}].seam"),

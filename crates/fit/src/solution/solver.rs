@@ -1,18 +1,21 @@
 //! The order of solving: pins, evening, lines, girths, plan.
 
+use super::lines::Underarm;
 use super::pins::{between, merge_close};
-use super::{PinRead, RESULT_FORMAT, SeamSolution, Solution, shown_mm};
+use super::{DatumPlace, PinRead, PinnableSeam, RESULT_FORMAT, SeamSolution, SideLine, Solution, shown_mm};
+use crate::armhole::{ArmholeFit, armholes};
 use crate::drawing::{self, Drawing, LevelMark};
-use crate::ease::{self, LevelBalance};
+use crate::ease::{self, Judging, LevelBalance, PutOn};
 use crate::evening::{self, Evening, Readings};
 use crate::garment::{
-    FlatName, LevelName, SeamName, TemplateError, TrouserPanels, Trousers, body_figure, trousers_figure,
+    FlatName, Pattern, Rings, Seam, SeamName, Shape, TemplateError, Tube, body_figure, garment_figures,
 };
 use crate::girth::{LevelGirth, LineSet, girths};
 use crate::job::{JOB_FORMAT, Job, JobError, JobErrorCause, MOST_PINS};
-use crate::line::{Line, SeamRun, Target};
+use crate::lengths::{LengthRow, lengths};
+use crate::letting_out::{Inset, LevelGain, Wanting, gains, insets};
+use crate::line::{Line, Target};
 use crate::next_act::NextAct;
-use crate::pin::Datum;
 use crate::plan::{Plan, PlannedLine, work_order};
 use crate::warning::{Warning, Weight};
 use crate::{Body, Habits, HouseRule, Length, LetOut, Side};
@@ -20,57 +23,77 @@ use crate::{Body, Habits, HouseRule, Length, LetOut, Side};
 /// How often two kept lines are compared along the seam, in millimetres.
 const COMPARE_EVERY: f64 = 10.0;
 
-pub(super) struct Solver<'a> {
+pub(crate) struct Solver<'a> {
     pub(super) job: &'a Job,
-    pub(super) trousers: &'a Trousers,
+    pub(super) shape: &'a Shape,
     pub(super) habits: &'a Habits,
-    pub(super) panels: Option<TrouserPanels>,
+    pub(crate) pattern: Option<Pattern>,
     pub(super) warnings: Vec<Warning>,
-    pub(super) lines: LineSet,
+    pub(crate) lines: LineSet,
     pub(super) one_line: Vec<SeamName>,
 }
 
+/// A seam whose pins are read and evened, before its lines are drawn.
+struct Evened {
+    seam: Seam,
+    pins: Vec<PinRead>,
+    evening: Option<Evening>,
+    /// The depths each line has to pass: `centre` for both sides together.
+    targets: Vec<(Side, Vec<Target>)>,
+}
+
+impl Evened {
+    /// The depths of one side.
+    fn on(&self, side: Side) -> &[Target] {
+        let known = self.targets.iter().find(|(known, _)| *known == side || *known == Side::Centre);
+        known.map_or(&[], |(_, targets)| targets)
+    }
+
+    fn is_one_line(&self) -> bool {
+        self.targets.iter().all(|(side, _)| *side == Side::Centre)
+    }
+}
+
 impl<'a> Solver<'a> {
-    pub(super) fn new(job: &'a Job) -> Result<Self, JobError> {
+    pub(crate) fn new(job: &'a Job) -> Result<Self, JobError> {
         if job.format != JOB_FORMAT {
             return Err(JobError::at("format", JobErrorCause::Format(job.format.clone())));
         }
-        job.habits.check().map_err(|error| JobError::at("habits.rules", error))?;
+        job.habits.check().map_err(|error| JobError::at(format!("habits.{}", error.path), error))?;
         let inside = |prefix: &'static str| {
             move |error: JobError| JobError { path: format!("{prefix}.{}", error.path), ..error }
         };
         if let Some(body) = &job.body {
             body.check().map_err(inside("body"))?;
         }
+        if let Some(form) = &job.fitting.form {
+            form.check().map_err(inside("fitting.form"))?;
+        }
         job.garment.check().map_err(inside("garment"))?;
         let pins = &job.fitting.pins;
         if pins.len() > MOST_PINS {
             return Err(JobError::at("fitting.pins", JobErrorCause::TooManyPins(pins.len())));
         }
+        let mut ids = std::collections::BTreeSet::new();
         for (i, pin) in pins.iter().enumerate() {
-            if pins[..i].iter().any(|other| other.id == pin.id) {
+            if !ids.insert(&pin.id) {
                 let cause = JobErrorCause::DuplicatePin(pin.id.clone());
                 return Err(JobError::at(format!("fitting.pins[{i}].id"), cause));
             }
         }
-        let trousers = job.garment.shape.trousers();
         let mut solver = Solver {
             job,
-            trousers,
+            shape: &job.garment.shape,
             habits: &job.habits,
-            panels: None,
+            pattern: None,
             warnings: Vec::new(),
             lines: LineSet::default(),
             one_line: Vec::new(),
         };
-        match trousers.panels(&job.habits) {
-            Ok(panels) => {
-                for name in &panels.estimated {
-                    solver.warn("garment.estimated", Weight::Note, "garment", format!(
-                        "The {} was not measured and is estimated in the drawing; measure it for a truer one.", name.words()
-                    ));
-                }
-                solver.panels = Some(panels);
+        match solver.shape.pattern(&job.habits) {
+            Ok(pattern) => {
+                solver.warn_of_estimates(&pattern);
+                solver.pattern = Some(pattern);
             }
             Err(TemplateError::Missing(names)) => solver.say_missing(&names),
             Err(error @ TemplateError::Disagree { .. }) => {
@@ -90,32 +113,36 @@ impl<'a> Solver<'a> {
 
     pub(super) fn solve(mut self) -> Result<Solution, JobError> {
         self.warn_of_purpose();
-        let mut seams = Vec::new();
-        for seam in SeamName::PINNED {
-            let pins = self.read_pins(seam)?;
-            if let Some(pins) = pins {
-                seams.push(self.seam(seam, pins));
-            }
-        }
         self.check_unpinned()?;
+        let seams = self.draw_lines()?;
         let levels = self.levels();
-        let empty =
-            Body { taken_on: self.job.fitting.held_on, measures: Default::default(), layers: Vec::new() };
-        let body = self.job.body.as_ref().unwrap_or(&empty);
-        let seated = ease::seated_waist(&levels, body);
-        let foot = ease::foot_through(&levels, body, &self.job.garment.cloth);
+        let nobody = self.nobody();
+        let judging = self.judging(&nobody);
+        let seated = ease::seated_waist(&levels, judging.body, self.shape);
+        let foot = ease::foot_through(&levels, judging.body, &self.job.garment.cloth);
+        let put_on = self.put_on(&levels, judging);
+        let armholes = self.armholes();
+        let lengths = self.lengths(&armholes, judging);
+        let (gains, insets) = self.letting_out(&levels);
         self.warn_of_body(&levels, seated.as_ref(), foot.as_ref());
-        self.warn_of_lines();
+        self.warn_of_shape(&levels, &put_on, &lengths, &armholes, &insets);
+        self.warn_of_lines(&levels);
         let plan = self.plan();
         let drawing = self.drawing(&levels);
-        let next = NextAct::of(self.job, self.panels.is_some(), &seams, &plan);
+        let next = NextAct::of(self.job, self.pattern.is_some(), &seams, &plan);
         self.warnings.sort_by_key(|warning| warning.weight);
         Ok(Solution {
             format: RESULT_FORMAT.to_owned(),
+            pinnable: self.pinnable(),
             seams,
             levels,
             seated,
             foot,
+            put_on,
+            lengths,
+            armholes,
+            gains,
+            insets,
             plan,
             warnings: self.warnings,
             drawing,
@@ -123,89 +150,166 @@ impl<'a> Solver<'a> {
         })
     }
 
-    /// Length of a seam in millimetres, drawn or at least measured.
-    pub(super) fn seam_length(&self, seam: SeamName) -> Option<f64> {
-        match &self.panels {
-            Some(panels) => Some(panels.seam_length(seam)),
-            None => self.trousers.seam_length(seam).map(Length::mm),
-        }
-    }
-
-    fn run(&self, seam: SeamName, length: f64) -> SeamRun {
-        let curve_top = match (&self.panels, seam) {
-            (Some(panels), SeamName::CentreBack | SeamName::CentreFront) => {
-                panels.edges(seam)[0].at_height(panels.curve_top).station
+    /// Reads and evens every pinned seam, then draws their lines.
+    pub(crate) fn draw_lines(&mut self) -> Result<Vec<SeamSolution>, JobError> {
+        let mut evened = Vec::new();
+        for name in self.shape.pinnable() {
+            let seam = self.shape.seam(name, self.pattern.as_ref());
+            if let Some(pins) = self.read_pins(name, seam.as_ref())?
+                && let Some(seam) = seam
+            {
+                evened.push(self.evened(seam, pins));
             }
-            // Undrawn, the curve is taken to fill the lower half of the seam.
-            (None, SeamName::CentreBack | SeamName::CentreFront) => 0.5 * length,
-            _ => 0.0,
-        };
-        let band = if seam == SeamName::Inseam { 0.0 } else { self.trousers.band.height.mm() };
-        SeamRun { seam, length, band, curve_top }
+        }
+        Ok(self.lines_of(evened))
     }
 
-    fn seam(&mut self, seam: SeamName, pins: Vec<(PinRead, Target)>) -> SeamSolution {
-        let length = self.seam_length(seam).unwrap_or_default();
-        let run = self.run(seam, length);
+    fn evened(&mut self, seam: Seam, pins: Vec<(PinRead, Target)>) -> Evened {
         let side_pins = |side: Side| -> Vec<Target> {
             pins.iter().filter(|(pin, _)| pin.side == side).map(|(_, target)| *target).collect()
         };
-        let mut lines = Vec::new();
+        let mut targets = Vec::new();
         let mut report = None;
-        if seam.is_paired() {
-            let evening = self.even(run, &side_pins(Side::Left), &side_pins(Side::Right));
-            self.warn_of_evening(seam, &evening);
+        if seam.name.is_paired() {
+            let evening = self.even(&seam, &side_pins(Side::Left), &side_pins(Side::Right));
+            self.warn_of_evening(&seam, &evening);
             if evening.is_one_line() {
-                self.one_line.push(seam);
-                let targets = evening.targets(Side::Left);
-                lines.push(self.side_line(run, Side::Centre, &targets, &[Side::Left, Side::Right]));
+                targets.push((Side::Centre, evening.targets(Side::Left)));
             } else {
-                for side in [Side::Left, Side::Right] {
-                    let targets = evening.targets(side);
-                    if !targets.is_empty() {
-                        lines.push(self.side_line(run, side, &targets, &[side]));
-                    }
-                }
+                targets.extend([Side::Left, Side::Right].map(|side| (side, evening.targets(side))));
             }
             report = Some(evening);
         } else {
-            self.one_line.push(seam);
-            let targets = merge_close(&side_pins(Side::Centre));
-            lines.push(self.side_line(run, Side::Centre, &targets, &[Side::Centre]));
+            targets.push((Side::Centre, merge_close(&side_pins(Side::Centre))));
         }
-        let allowance = self.trousers.allowance(seam);
+        let pins = pins.into_iter().map(|(pin, _)| pin).collect();
+        Evened { seam, pins, evening: report, targets }
+    }
+
+    /// The lines of every seam; side seam and sleeve underarm in one where they are carried across.
+    fn lines_of(&mut self, evened: Vec<Evened>) -> Vec<SeamSolution> {
+        let mut solved = Vec::new();
+        let body_name = if self.shape.has(SeamName::Side) { SeamName::Side } else { SeamName::Outseam };
+        let sleeve_name = SeamName::SleeveUnderarm;
+        let known = |evened: &[Evened], name| evened.iter().any(|each| each.seam.name == name);
+        let chained =
+            self.shape.has(sleeve_name) && (known(&evened, body_name) || known(&evened, sleeve_name));
+        let (mut pair, rest): (Vec<Evened>, Vec<Evened>) = evened
+            .into_iter()
+            .partition(|each| chained && [body_name, sleeve_name].contains(&each.seam.name));
+        for each in rest {
+            let lines = self.own_lines(&each);
+            solved.push(self.seam_solution(each, lines));
+        }
+        if chained {
+            for name in [body_name, sleeve_name] {
+                if !known(&pair, name)
+                    && let Some(seam) = self.shape.seam(name, self.pattern.as_ref())
+                {
+                    pair.push(Evened { seam, pins: Vec::new(), evening: None, targets: Vec::new() });
+                }
+            }
+            solved.extend(self.pair_lines(pair, body_name));
+        }
+        solved.sort_by_key(|each| SeamName::ALL.iter().position(|name| *name == each.seam));
+        solved
+    }
+
+    fn own_lines(&mut self, evened: &Evened) -> Vec<SideLine> {
+        let mut lines = Vec::new();
+        for (side, targets) in evened.targets.iter().filter(|(_, targets)| !targets.is_empty()) {
+            let sewn_on: &[Side] = match side {
+                Side::Centre if evened.seam.name.is_paired() => &[Side::Left, Side::Right],
+                Side::Left => &[Side::Left],
+                Side::Right => &[Side::Right],
+                Side::Centre => &[Side::Centre],
+            };
+            if *side == Side::Centre {
+                self.one_line.push(evened.seam.name);
+            }
+            lines.push(self.side_line(&evened.seam, *side, targets, sewn_on));
+        }
+        lines
+    }
+
+    fn pair_lines(&mut self, pair: Vec<Evened>, body_name: SeamName) -> Vec<SeamSolution> {
+        let (body, sleeve): (Vec<Evened>, Vec<Evened>) =
+            pair.into_iter().partition(|each| each.seam.name == body_name);
+        let (Some(body), Some(sleeve)) = (body.into_iter().next(), sleeve.into_iter().next()) else {
+            return Vec::new();
+        };
+        let together = body.is_one_line() && sleeve.is_one_line();
+        let sides: &[Side] = if together { &[Side::Centre] } else { &[Side::Left, Side::Right] };
+        let joined = Underarm { body: &body.seam, sleeve: &sleeve.seam };
+        let (mut on_body, mut on_sleeve) = (Vec::new(), Vec::new());
+        let carried: Vec<bool> =
+            sides.iter().map(|side| self.is_carried(joined, body.on(*side), sleeve.on(*side))).collect();
+        if carried.iter().any(|carried| *carried) {
+            for (side, carried) in sides.iter().zip(carried) {
+                let sewn_on: &[Side] = match side {
+                    Side::Centre => &[Side::Left, Side::Right],
+                    Side::Left => &[Side::Left],
+                    Side::Right => &[Side::Right],
+                };
+                let (below, beyond) = (body.on(*side).to_vec(), sleeve.on(*side).to_vec());
+                if carried {
+                    let [one, other] = self.carried_lines(joined, *side, &below, &beyond, sewn_on);
+                    on_body.push(one);
+                    on_sleeve.push(other);
+                } else {
+                    if !below.is_empty() {
+                        on_body.push(self.side_line(&body.seam, *side, &below, sewn_on));
+                    }
+                    if !beyond.is_empty() {
+                        on_sleeve.push(self.side_line(&sleeve.seam, *side, &beyond, sewn_on));
+                    }
+                }
+            }
+            if together {
+                self.one_line.extend([body_name, SeamName::SleeveUnderarm]);
+            }
+        } else {
+            on_body = self.own_lines(&body);
+            on_sleeve = self.own_lines(&sleeve);
+        }
+        let mut solved = Vec::new();
+        for (each, lines) in [(body, on_body), (sleeve, on_sleeve)] {
+            if !lines.is_empty() || !each.pins.is_empty() {
+                solved.push(self.seam_solution(each, lines));
+            }
+        }
+        solved
+    }
+
+    fn seam_solution(&self, evened: Evened, lines: Vec<SideLine>) -> SeamSolution {
+        let Evened { seam, pins, evening, .. } = evened;
+        let allowance = self.shape.allowance(seam.name);
+        let tolerance = self.habits.rule(HouseRule::PinTolerance);
         SeamSolution {
-            seam,
-            length: shown_mm(length),
-            band: shown_mm(run.band),
-            datum: Datum::of(seam)[0],
+            seam: seam.name,
+            words: seam.name.words(),
+            edge_words: seam.name.edge_words(),
+            length: shown_mm(seam.length),
+            band: shown_mm(seam.band()),
+            datum: seam.usual().datum,
             let_out_limit: allowance.map(|inside| LetOut::of(inside, self.habits).even),
             allowance: allowance.map(|inside| [inside.front, inside.back]),
-            tolerance: self.habits.rule(HouseRule::PinTolerance),
-            tolerance_words: self
-                .habits
-                .scale
-                .write(Length::from_mm(self.habits.rule(HouseRule::PinTolerance))),
-            pins: pins.into_iter().map(|(pin, _)| pin).collect(),
-            evening: report,
+            tolerance,
+            tolerance_words: self.habits.scale.write(Length::from_mm(tolerance)),
+            pins,
+            evening,
             lines,
         }
     }
 
-    fn even(&self, run: SeamRun, left: &[Target], right: &[Target]) -> Evening {
-        let wish = self.job.fitting.evening.iter().find(|wish| wish.seam == run.seam);
+    fn even(&self, seam: &Seam, left: &[Target], right: &[Target]) -> Evening {
+        let wish = self.job.fitting.evening.iter().find(|wish| wish.seam == seam.name);
         let choice = wish.and_then(|wish| wish.choice).unwrap_or(self.habits.evening);
         let one_side = wish.and_then(|wish| wish.one_side).unwrap_or(self.habits.one_side);
         let left_targets = merge_close(left);
         let right_targets = merge_close(right);
-        let readings = Readings {
-            left: &left_targets,
-            right: &right_targets,
-            one_tube_above: match run.seam {
-                SeamName::Outseam => Some(self.crotch_station(run.length)),
-                _ => None,
-            },
-        };
+        let readings =
+            Readings { left: &left_targets, right: &right_targets, one_tube_above: seam.one_tube_above };
         // A side's own line is only needed where a pin has no partner, and then only once.
         let own = [std::cell::OnceCell::new(), std::cell::OnceCell::new()];
         evening::even(&readings, choice, one_side, self.habits, |side, station| {
@@ -213,45 +317,115 @@ impl<'a> Solver<'a> {
                 Side::Right => (&own[1], &right_targets),
                 _ => (&own[0], &left_targets),
             };
-            cell.get_or_init(|| self.problem(run, targets).solve().ok())
+            cell.get_or_init(|| self.problem(seam, side, targets).solve().ok())
                 .as_ref()
                 .map_or_else(|| Some(between(targets, station)), |line| Some(line.depth(station)))
         })
     }
 
-    /// The outseam station level with the crotch: above it, both outseams are on one tube.
-    fn crotch_station(&self, length: f64) -> f64 {
-        match &self.panels {
-            Some(panels) => panels.edges(SeamName::Outseam)[0].at_height(panels.crotch_height).station,
-            None => self.trousers.flat(FlatName::Inseam).map_or(0.75 * length, Length::mm),
+    /// A body nobody has measured, for a job without one.
+    fn nobody(&self) -> Body {
+        Body { taken_on: self.job.fitting.held_on, measures: Default::default(), layers: Vec::new() }
+    }
+
+    fn judging<'b>(&'b self, nobody: &'b Body) -> Judging<'b>
+    where
+        'a: 'b,
+    {
+        let job: &'a Job = self.job;
+        Judging {
+            body: job.body.as_ref().unwrap_or(nobody),
+            form: job.fitting.form.as_ref(),
+            shape: &job.garment.shape,
+            cloth: &job.garment.cloth,
+            intention: job.fitting.intention,
+            habits: &job.habits,
         }
     }
 
     fn levels(&mut self) -> Vec<LevelBalance> {
-        let Some(panels) = &self.panels else { return Vec::new() };
-        let girths = girths(panels, &self.lines);
-        let job = self.job;
-        match &job.body {
-            Some(body) => ease::balance(girths, body, &job.garment.cloth, job.fitting.intention, self.habits),
-            None => {
-                self.warn(
-                    "body.missing",
-                    Weight::Mind,
-                    "body",
-                    format!(
-                        "{} has no measures yet: girths are computed, ease and verdicts wait for them.",
-                        job.wearer
-                    ),
-                );
-                let nobody =
-                    Body { taken_on: job.fitting.held_on, measures: Default::default(), layers: Vec::new() };
-                ease::balance(girths, &nobody, &job.garment.cloth, job.fitting.intention, self.habits)
+        let Some(pattern) = &self.pattern else { return Vec::new() };
+        let mut girths = girths(pattern, &self.lines);
+        if let Some(lacing) = &self.shape.lacing {
+            for row in girths.iter_mut().filter(|row| row.tube == Tube::Body) {
+                let gap = lacing.gaps.get(&row.level).copied().unwrap_or_default();
+                row.before += gap;
+                row.after += gap;
             }
         }
+        if self.job.body.is_none() {
+            self.warn(
+                "body.missing",
+                Weight::Mind,
+                "body",
+                format!(
+                    "{} has no measures yet: girths are computed, ease and verdicts wait for them.",
+                    self.job.wearer
+                ),
+            );
+        }
+        let nobody = self.nobody();
+        ease::balance(girths, self.judging(&nobody))
+    }
+
+    fn put_on(&self, levels: &[LevelBalance], judging: Judging<'_>) -> Vec<PutOn> {
+        self.pattern.as_ref().map_or_else(Vec::new, |pattern| ease::put_on(levels, pattern, judging))
+    }
+
+    fn armholes(&self) -> Vec<ArmholeFit> {
+        self.pattern
+            .as_ref()
+            .map_or_else(Vec::new, |pattern| armholes(self.shape, pattern, &self.lines, self.habits))
+    }
+
+    fn lengths(&self, armholes: &[ArmholeFit], judging: Judging<'_>) -> Vec<LengthRow> {
+        self.pattern
+            .as_ref()
+            .map_or_else(Vec::new, |pattern| lengths(pattern, &self.lines, armholes, judging))
+    }
+
+    fn letting_out(&self, levels: &[LevelBalance]) -> (Vec<LevelGain>, Vec<Inset>) {
+        let Some(pattern) = &self.pattern else { return (Vec::new(), Vec::new()) };
+        let wanting = |level| {
+            let row = levels.iter().find(|row| row.girth.level == level)?;
+            // Without lines: what the garment as it came would have to gain.
+            let before = row.ease_before?;
+            Some(Wanting { as_wanted: row.wanted? - before, to_close: row.close? - before })
+        };
+        let gains = gains(self.shape, pattern, self.habits, wanting);
+        let insets = insets(self.shape, pattern, &gains, self.habits);
+        (gains, insets)
+    }
+
+    fn pinnable(&self) -> Vec<PinnableSeam> {
+        self.shape
+            .pinnable()
+            .into_iter()
+            .map(|name| {
+                let seam = self.shape.seam(name, self.pattern.as_ref());
+                PinnableSeam {
+                    seam: name,
+                    words: name.words(),
+                    letter: name.letter(),
+                    paired: name.is_paired(),
+                    edges: name.edge_words(),
+                    length: seam.as_ref().map(|seam| shown_mm(seam.length)),
+                    new_dart: name.is_dart() && !self.shape.has(name),
+                    crosswise: name.is_crosswise(),
+                    data: seam
+                        .iter()
+                        .flat_map(|seam| &seam.data)
+                        .map(|at| DatumPlace { name: at.datum, words: at.datum.words() })
+                        .collect(),
+                }
+            })
+            .collect()
     }
 
     fn plan(&self) -> Plan {
-        let planned: Vec<PlannedLine<'_>> = SeamName::PINNED
+        let planned: Vec<PlannedLine<'_>> = self
+            .shape
+            .pinnable()
             .into_iter()
             .filter_map(|seam| {
                 let sides = [Side::Left, Side::Right, Side::Centre];
@@ -259,7 +433,8 @@ impl<'a> Solver<'a> {
                     sides.into_iter().filter_map(|side| self.lines.get(seam, side)).collect();
                 let line = *drawn.first()?;
                 let kept = drawn.get(1).map_or(0.0, |other| greatest_difference(line, other));
-                Some(PlannedLine { seam, line, count: drawn.len(), kept_difference: Length::from_mm(kept) })
+                let seam = self.shape.seam(seam, self.pattern.as_ref())?;
+                Some(PlannedLine::on(self.shape, &seam, line, drawn.len(), Length::from_mm(kept)))
             })
             .collect();
         let job = self.job;
@@ -267,37 +442,40 @@ impl<'a> Solver<'a> {
     }
 
     fn drawing(&self, levels: &[LevelBalance]) -> Option<Drawing> {
-        let panels = self.panels.as_ref()?;
-        let height = |level: LevelName| {
-            panels.levels.iter().find(|other| other.name == level).map(|other| other.height.mm())
-        };
-        let rings = |girth: fn(&LevelGirth) -> Length| -> Vec<(LevelName, f64, Length)> {
-            let mut rings: Vec<(LevelName, f64, Length)> = Vec::new();
+        let pattern = self.pattern.as_ref()?;
+        let rings = |girth: fn(&LevelGirth) -> Length| -> Rings {
+            let mut rings: Rings = Vec::new();
             for row in levels {
                 let known = rings.iter().any(|(level, ..)| *level == row.girth.level);
-                if let Some(height) = height(row.girth.level).filter(|_| !known) {
-                    rings.push((row.girth.level, height, girth(&row.girth)));
+                if let Some(level) = pattern.level(row.girth.level).filter(|_| !known) {
+                    rings.push((row.girth.level, level.height.mm(), girth(&row.girth)));
                 }
             }
             rings
         };
-        let before = rings(|girth| girth.before);
-        let inseam = self.trousers.flat(FlatName::Inseam).unwrap_or_default();
+        let split =
+            |figures: Option<[_; 2]>| figures.map_or((None, None), |[front, back]| (Some(front), Some(back)));
+        let (figure, figure_back) = split(garment_figures(self.shape, pattern, &rings(|girth| girth.before)));
+        let (figure_after, figure_back_after) =
+            split(garment_figures(self.shape, pattern, &rings(|girth| girth.after)));
+        let inseam = self.shape.flat(FlatName::Inseam);
         Some(Drawing {
-            panels: drawing::panels(panels, &self.lines, |seam| self.one_line.contains(&seam)),
-            levels: panels
+            panels: drawing::panels(pattern, &self.lines, |seam| self.one_line.contains(&seam)),
+            levels: pattern
                 .levels
                 .iter()
-                .map(|level| LevelMark { level: level.name, height: level.height.mm() })
+                .map(|level| LevelMark {
+                    level: level.name,
+                    height: level.height.mm(),
+                    on_sleeve: level.tube == Tube::Sleeve,
+                })
                 .collect(),
-            figure: trousers_figure(&before, panels.crotch_height),
-            figure_after: trousers_figure(&rings(|girth| girth.after), panels.crotch_height),
-            body: self
-                .job
-                .body
-                .as_ref()
-                .and_then(|body| body_figure(body, &before, panels.crotch_height, inseam)),
-            crotch_height: panels.crotch_height,
+            figure,
+            figure_back,
+            figure_after,
+            figure_back_after,
+            body: self.job.body.as_ref().and_then(|body| body_figure(body, pattern, inseam)),
+            crotch_height: pattern.crotch.map(|crotch| crotch.height),
         })
     }
 }

@@ -9,7 +9,7 @@ mod tiles;
 use ink::{Ink, Page};
 pub use tiles::{Tile, lay_tiles};
 use vemble_fit::drawing;
-use vemble_fit::garment::{Edge, TrouserPanels};
+use vemble_fit::garment::{Pattern, SeamEdge};
 use vemble_fit::{Caution, DrawnLine, Job, LineOutcome, Paper, SeamName, SeamSolution, Side, Solution};
 
 use crate::csv_tables::mark_words;
@@ -38,11 +38,11 @@ pub fn chalk_sheet(job: &Job, solution: &Solution, paper: Paper) -> Vec<u8> {
             }
         }
     }
-    if let Ok(panels) = job.garment.shape.trousers().panels(&job.habits) {
+    if let Ok(pattern) = job.garment.shape.pattern(&job.habits) {
         for seam in &solution.seams {
             for line in &seam.lines {
                 if let LineOutcome::Drawn(drawn) = &line.outcome {
-                    full_size(&mut ink, &panels, seam, line.side, drawn);
+                    full_size(&mut ink, &pattern, seam, line.side, drawn);
                 }
             }
         }
@@ -73,7 +73,7 @@ fn front_page(ink: &mut Ink, job: &Job, solution: &Solution) {
     y += 1.0;
     for row in &solution.levels {
         y += 5.5;
-        let side = row.girth.leg.map_or("", |side| if side == Side::Left { " L" } else { " R" });
+        let side = row.girth.side.map_or("", |side| if side == Side::Left { " L" } else { " R" });
         let number = |length: Option<vemble_fit::Length>| length.map_or("-".to_owned(), |l| scale.number(l));
         let cells = [
             format!("{}{side}", row.girth.level.words()),
@@ -134,10 +134,9 @@ fn table_page(ink: &mut Ink, job: &Job, seam: &SeamSolution, side: Side, drawn: 
     }
     y = page.paragraph(MARGIN, y, &lead);
     y += 8.0;
-    let (one, other) =
-        if seam.seam.is_paired() { ("edge front", "edge back") } else { ("edge left", "edge right") };
-    let columns = [0.0, 34.0, 62.0, 94.0, 126.0];
-    for (column, heading) in columns.iter().zip(["station", "depth", one, other, ""]) {
+    let [one, other] = seam.edge_words.map(|words| format!("edge, {words}"));
+    let columns = [0.0, 26.0, 48.0, 88.0, 128.0];
+    for (column, heading) in columns.iter().zip(["station", "depth", &one, &other, ""]) {
         page.strong(MARGIN + column, y, heading);
     }
     page.rule(MARGIN, y + 1.5, page.width - MARGIN, y + 1.5);
@@ -167,8 +166,9 @@ fn table_page(ink: &mut Ink, job: &Job, seam: &SeamSolution, side: Side, drawn: 
 }
 
 /// The edge at full size: old stitching, new line, raw edge, stations, pins.
-fn full_size(ink: &mut Ink, panels: &TrouserPanels, seam: &SeamSolution, side: Side, drawn: &DrawnLine) {
-    let [_, edge] = panels.edges(seam.seam);
+fn full_size(ink: &mut Ink, pattern: &Pattern, seam: &SeamSolution, side: Side, drawn: &DrawnLine) {
+    // A seam across the body has no edge drawn; its table says all there is.
+    let Some([_, edge]) = pattern.edges(seam.seam) else { return };
     let allowance = seam.allowance.map(|[_, back]| back.mm());
     let drawing = FullSize::new(edge, seam, drawn, allowance);
     let size = Page::size(ink.paper());
@@ -185,7 +185,12 @@ fn full_size(ink: &mut Ink, panels: &TrouserPanels, seam: &SeamSolution, side: S
         page.small(
             MARGIN + 2.0,
             page.height - MARGIN - 2.0,
-            &format!("{} (back panel), full size, page {} of {count}", title(seam.seam, side), index + 1),
+            &format!(
+                "{} ({}), full size, page {} of {count}",
+                title(seam.seam, side),
+                seam.edge_words[1],
+                index + 1
+            ),
         );
         if index == 0 {
             let [x, y] = drawing.free_corner(&page, tile);
@@ -204,17 +209,18 @@ struct FullSize {
 }
 
 impl FullSize {
-    fn new(edge: &Edge, seam: &SeamSolution, drawn: &DrawnLine, allowance: Option<f64>) -> FullSize {
-        let name = seam.seam;
+    fn new(edge: SeamEdge<'_>, seam: &SeamSolution, drawn: &DrawnLine, allowance: Option<f64>) -> FullSize {
         let (low, high) = reach(drawn, seam.length.mm());
         // A little of the old stitching beyond both ends, to lay the paper on.
         let (from, to) = ((low - BEYOND).max(0.0), (high + BEYOND).min(seam.length.mm()));
-        let ratio = edge.length() / seam.length.mm();
+        let ratio = edge.edge.length() / seam.length.mm();
         let pieces = ((to - from) / 6.0).ceil() as u32;
         let stations: Vec<f64> =
             (0..=pieces).map(|i| from + (to - from) * f64::from(i) / f64::from(pieces)).collect();
-        let at =
-            |station: f64, depth: f64| drawing::inside(edge, station * ratio, depth, drawing::inward(name));
+        let at = |station: f64, depth: f64| {
+            let point = drawing::inside(edge, station * ratio, depth);
+            [point.x, point.y]
+        };
         let old = stations.iter().map(|s| at(*s, 0.0)).collect();
         let raw = allowance.map(|a| stations.iter().map(|s| at(*s, -a)).collect()).unwrap_or_default();
         let new = drawn.spine.iter().map(|[s, d]| at(*s, *d)).collect();

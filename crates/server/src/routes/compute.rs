@@ -1,14 +1,17 @@
 //! Computing without keeping: the same code path as the command line.
 
+use std::collections::BTreeMap;
+
 use actix_web::post;
 use actix_web::web::{self, Json};
 use serde::{Deserialize, Serialize};
 use utoipa::ToSchema;
 use utoipa_actix_web::service_config::ServiceConfig;
-use vemble_fit::garment::PanelName;
+use vemble_fit::garment::FlatName;
 use vemble_fit::{
-    Datum, EntryMode, Fitting, Garment, Habits, Intention, JOB_FORMAT, Job, Pin, PinRead, SeamName, Side,
-    Solution, read_tape, solve,
+    Comparison, CopyPlan, Datum, EdgeRead, EntryMode, FitPicture, Fitting, Garment, Habits, JOB_FORMAT, Job,
+    JobError, Length, Pin, PinRead, SeamName, ShareOut, ShareRequest, Side, Solution, compare, copy_from,
+    fit_picture, ladder, read_tape, share_out, solve,
 };
 
 use crate::body::Body;
@@ -21,8 +24,7 @@ use crate::signed_in::SignedIn;
 async fn compute_job(_: SignedIn, Body(job): Body<Job>) -> Result<Json<Solution>, Problem> {
     // A whole job takes a millisecond or two, but a refused line asks many times; other requests
     // should not wait behind it.
-    let solved = web::block(move || solve(&job)).await.map_err(|_| Problem::internal())?;
-    Ok(Json(solved?))
+    away(move || solve(&job)).await
 }
 
 /// A pin as it is typed: station and reading in any spelling.
@@ -50,9 +52,9 @@ pub struct TypedPin {
     /// The reading as typed: `5/8`.
     #[schema(max_length = 64)]
     reading: String,
-    /// The panel read on, for a reading from its raw edge.
+    /// The edge read on, for a reading from its raw edge.
     #[serde(default)]
-    panel: Option<PanelName>,
+    panel: Option<EdgeRead>,
 }
 
 /// A typed pin understood.
@@ -80,6 +82,10 @@ async fn compute_pin(_: SignedIn, Body(typed): Body<TypedPin>) -> Result<Json<Re
         mode: typed.mode,
         reading,
         panel: typed.panel,
+        planned: None,
+        moved: None,
+        reread: false,
+        exact: false,
     };
     let job = Job {
         format: JOB_FORMAT.to_owned(),
@@ -87,16 +93,7 @@ async fn compute_pin(_: SignedIn, Body(typed): Body<TypedPin>) -> Result<Json<Re
         body: None,
         habits: typed.habits,
         garment: typed.garment,
-        fitting: Fitting {
-            held_on: Default::default(),
-            intention: Intention::default(),
-            anchored: false,
-            pins: vec![pin.clone()],
-            evening: Vec::new(),
-            ends: Vec::new(),
-            accepted: Vec::new(),
-            progress: Default::default(),
-        },
+        fitting: Fitting { pins: vec![pin.clone()], ..Fitting::on(Default::default()) },
         timings: Vec::new(),
     };
     let solution = solve(&job).map_err(|error| {
@@ -138,7 +135,7 @@ pub struct ReadLength {
     /// The field it was typed in.
     field: String,
     /// In millimetres.
-    length: vemble_fit::Length,
+    length: Length,
     /// As the tape shows it.
     shown: String,
 }
@@ -163,7 +160,115 @@ async fn compute_lengths(
         .map(Json)
 }
 
+/// Solves away from the threads that answer others, and says where in the request nonsense stands.
+async fn away<T: Send + 'static>(
+    work: impl FnOnce() -> Result<T, JobError> + Send + 'static,
+) -> Result<Json<T>, Problem> {
+    let solved = web::block(work).await.map_err(|_| Problem::internal())?;
+    Ok(Json(solved?))
+}
+
+/// The same error as a part of a larger request.
+fn within(part: &str) -> impl Fn(JobError) -> JobError {
+    let part = part.to_owned();
+    move |error| JobError { path: format!("{part}.{}", error.path), ..error }
+}
+
+/// The fit picture: cross-sections, rings and silhouettes.
+#[utoipa::path(request_body = Job, responses((status = 200, body = FitPicture), Refusals))]
+#[post("/compute/fit-picture")]
+async fn compute_fit_picture(_: SignedIn, Body(job): Body<Job>) -> Result<Json<FitPicture>, Problem> {
+    away(move || fit_picture(&job)).await
+}
+
+/// A change of girth to share out.
+#[derive(Deserialize, ToSchema)]
+#[serde(deny_unknown_fields)]
+pub struct Sharing {
+    /// The job.
+    job: Job,
+    /// The level, and what it must lose.
+    request: ShareRequest,
+}
+
+/// Share a change of girth out over the seams: the pinned plan and the best alternatives.
+#[utoipa::path(request_body = Sharing, responses((status = 200, body = ShareOut), Refusals))]
+#[post("/compute/share")]
+async fn compute_share(_: SignedIn, Body(asked): Body<Sharing>) -> Result<Json<ShareOut>, Problem> {
+    away(move || {
+        share_out(&asked.job, asked.request).map_err(|error| match error.path.as_str() {
+            "level" | "lose" => within("request")(error),
+            _ => within("job")(error),
+        })
+    })
+    .await
+}
+
+/// A garment that fits, to copy.
+#[derive(Deserialize, ToSchema)]
+#[serde(deny_unknown_fields)]
+pub struct Copying {
+    /// The job.
+    job: Job,
+    /// The favourite's flat measures.
+    #[schema(value_type = std::collections::HashMap<FlatName, Length>)]
+    favourite: BTreeMap<FlatName, Length>,
+}
+
+/// What makes this garment like one that fits.
+#[utoipa::path(request_body = Copying, responses((status = 200, body = CopyPlan), Refusals))]
+#[post("/compute/copy")]
+async fn compute_copy(_: SignedIn, Body(asked): Body<Copying>) -> Result<Json<CopyPlan>, Problem> {
+    away(move || copy_from(&asked.job, &asked.favourite)).await
+}
+
+/// A seam to set a ladder of pins on.
+#[derive(Deserialize, ToSchema)]
+#[serde(deny_unknown_fields)]
+pub struct Laddering {
+    /// The job.
+    job: Job,
+    /// The seam.
+    seam: SeamName,
+}
+
+/// A preset ladder of pins on one seam.
+#[utoipa::path(request_body = Laddering, responses((status = 200, body = Vec<Pin>), Refusals))]
+#[post("/compute/ladder")]
+async fn compute_ladder(_: SignedIn, Body(asked): Body<Laddering>) -> Result<Json<Vec<Pin>>, Problem> {
+    away(move || ladder(&asked.job, asked.seam).map_err(within("job"))).await
+}
+
+/// Two jobs of one garment.
+#[derive(Deserialize, ToSchema)]
+#[serde(deny_unknown_fields)]
+pub struct Comparing {
+    /// The earlier.
+    one: Job,
+    /// The later.
+    other: Job,
+}
+
+/// Two fittings of one garment over each other.
+#[utoipa::path(request_body = Comparing, responses((status = 200, body = Comparison), Refusals))]
+#[post("/compute/comparison")]
+async fn compute_comparison(_: SignedIn, Body(asked): Body<Comparing>) -> Result<Json<Comparison>, Problem> {
+    away(move || {
+        solve(&asked.one).map_err(within("one"))?;
+        compare(&asked.one, &asked.other).map_err(within("other"))
+    })
+    .await
+}
+
 /// The routes of this module.
 pub fn configure(config: &mut ServiceConfig<'_>) {
-    config.service(compute_job).service(compute_pin).service(compute_lengths);
+    config
+        .service(compute_job)
+        .service(compute_pin)
+        .service(compute_lengths)
+        .service(compute_fit_picture)
+        .service(compute_share)
+        .service(compute_copy)
+        .service(compute_ladder)
+        .service(compute_comparison);
 }

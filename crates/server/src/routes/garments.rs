@@ -127,8 +127,7 @@ async fn write_garment(
 ) -> Result<HttpResponse, Problem> {
     written.garment.name = name(&written.garment.name, "garment.name")?;
     written.garment.check().map_err(|error| JobError { path: format!("garment.{}", error.path), ..error })?;
-    let mut seams: Vec<_> =
-        written.garment.shape.trousers().allowances.iter().map(|allowance| allowance.seam).collect();
+    let mut seams: Vec<_> = written.garment.shape.allowances.iter().map(|allowance| allowance.seam).collect();
     seams.sort_unstable();
     if seams.windows(2).any(|pair| pair[0] == pair[1]) {
         return Err(Problem::nonsense(

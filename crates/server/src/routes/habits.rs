@@ -1,14 +1,18 @@
 //! An account's settings.
 
-use actix_web::web::Data;
-use actix_web::{HttpResponse, get, put};
+use actix_web::web::{Data, Json};
+use actix_web::{HttpResponse, get, post, put};
+use serde::Serialize;
+use utoipa::ToSchema;
 use utoipa_actix_web::service_config::ServiceConfig;
-use vemble_fit::{Habits, JobError};
-use vemble_store::account;
+use uuid::Uuid;
+use vemble_fit::{Habits, Job, JobError, solve, what_changed};
+use vemble_store::{Conn, account, fitting, garment};
 
 use crate::app::App;
 use crate::body::Body;
 use crate::etag::{IfMatch, tagged};
+use crate::jobs;
 use crate::problem::{Problem, Refusals};
 use crate::signed_in::SignedIn;
 
@@ -33,16 +37,50 @@ async fn write_habits(
     IfMatch(expected): IfMatch,
     Body(habits): Body<Habits>,
 ) -> Result<HttpResponse, Problem> {
-    habits.check().map_err(|error| {
-        let path = serde_json::to_value(error.rule).ok().and_then(|key| key.as_str().map(str::to_owned));
-        JobError::at(format!("rules.{}", path.unwrap_or_default()), error)
-    })?;
+    habits.check().map_err(|error| JobError::at(error.path.clone(), error))?;
     let (version, habits) =
         app.store(move |conn| Ok((account::put_habits(conn, id, &habits, expected)?, habits))).await?;
     Ok(tagged(version, &habits))
 }
 
+/// What other settings would change on one garment.
+#[derive(Serialize, ToSchema)]
+pub struct HabitEffect {
+    /// The garment.
+    garment: Uuid,
+    /// What it is called.
+    name: String,
+    /// What would come out differently, in words.
+    changes: Vec<String>,
+}
+
+/// What these settings would change on every garment, set against the settings in force. Nothing is kept.
+#[utoipa::path(request_body = Habits, responses((status = 200, body = Vec<HabitEffect>), Refusals))]
+#[post("/habits/effect")]
+async fn habits_effect(
+    app: Data<App>,
+    SignedIn(account): SignedIn,
+    Body(habits): Body<Habits>,
+) -> Result<Json<Vec<HabitEffect>>, Problem> {
+    habits.check().map_err(|error| JobError::at(error.path.clone(), error))?;
+    let compare = move |conn: &mut Conn| {
+        let mut effects = Vec::new();
+        for (id, kept) in garment::list(conn, account)? {
+            let newest = jobs::newest(fitting::list(conn, account, id)?);
+            let fitted = newest.map_or_else(jobs::blank, |(_, record)| record.fitting);
+            let job = jobs::assemble(conn, account, &kept.value, fitted)?;
+            let other = Job { habits: habits.clone(), ..job.clone() };
+            let changes = what_changed(&solve(&job)?, &solve(&other)?, habits.scale);
+            if !changes.is_empty() {
+                effects.push(HabitEffect { garment: id, name: kept.value.garment.name, changes });
+            }
+        }
+        Ok(effects)
+    };
+    Ok(Json(app.run(compare).await?))
+}
+
 /// The routes of this module.
 pub fn configure(config: &mut ServiceConfig<'_>) {
-    config.service(read_habits).service(write_habits);
+    config.service(read_habits).service(write_habits).service(habits_effect);
 }

@@ -5,8 +5,10 @@ use actix_web::web::Json;
 use serde::Serialize;
 use utoipa::ToSchema;
 use utoipa_actix_web::service_config::ServiceConfig;
-use vemble_fit::garment::FlatName;
-use vemble_fit::{Datum, EveningChoice, HouseEntry, HouseRule, Length, MeasureName, SeamName};
+use vemble_fit::garment::{Block, FlatName, Kind, LevelName, SleeveBuild};
+use vemble_fit::{
+    CHOICES, ChoiceEntry, EveningChoice, HouseEntry, HouseRule, Length, MeasureName, SeamName, section_ratio,
+};
 
 use crate::problem::Refusals;
 
@@ -17,6 +19,8 @@ pub struct MeasureWords<T> {
     name: T,
     /// Its name on screen.
     words: &'static str,
+    /// Where the tape lies; empty where the name says it.
+    hint: &'static str,
     /// The least it can be.
     least: Length,
     /// The most it can be.
@@ -25,26 +29,49 @@ pub struct MeasureWords<T> {
     needed: bool,
 }
 
-/// A seam with the data its stations can be counted from.
+/// A kind of garment with what is measured on it and which seams it can have.
+#[derive(Serialize, ToSchema)]
+pub struct KindWords {
+    /// Its name in files.
+    name: Kind,
+    /// Its name on screen.
+    words: &'static str,
+    /// Flat measures down the garment, with sleeves.
+    flats: Vec<MeasureWords<FlatName>>,
+    /// How many of those are left where it has no sleeves.
+    flats_without_sleeves: usize,
+    /// True where it can have sleeves.
+    takes_sleeves: bool,
+    /// How its sleeves are usually cut.
+    usual_sleeves: SleeveBuild,
+    /// True where a band closes it at the waist.
+    has_band: bool,
+    /// Seams it can have.
+    seams: Vec<SeamWords>,
+}
+
+/// A seam with its name on screen.
 #[derive(Serialize, ToSchema)]
 pub struct SeamWords {
     /// Its name in files.
     name: SeamName,
     /// Its name on screen.
     words: &'static str,
-    /// True where there is one on each side.
-    paired: bool,
-    /// Where stations can be counted from, the usual first.
-    data: Vec<DatumWords>,
+    /// What its two edges are called.
+    edges: [&'static str; 2],
+    /// True where its kind usually has it.
+    usual: bool,
 }
 
-/// A datum with its name on screen.
+/// A level with its name on screen and the usual depth of a body there as a share of its width.
 #[derive(Serialize, ToSchema)]
-pub struct DatumWords {
+pub struct LevelWords {
     /// Its name in files.
-    name: Datum,
+    name: LevelName,
     /// Its name on screen.
     words: &'static str,
+    /// Depth of a body's cross-section as a share of its width, in the house table.
+    section: f64,
 }
 
 /// A way of evening with its reason.
@@ -63,14 +90,55 @@ pub struct EveningWords {
 pub struct Words {
     /// Measures of a body, down the body.
     body: Vec<MeasureWords<MeasureName>>,
-    /// Flat measures of trousers, down the garment.
-    trousers: Vec<MeasureWords<FlatName>>,
-    /// Seams that take pins.
-    seams: Vec<SeamWords>,
+    /// Kinds of garment.
+    kinds: Vec<KindWords>,
+    /// Levels, from the top down.
+    levels: Vec<LevelWords>,
+    /// Seams of a sleeve in one piece and in two.
+    sleeve_seams: Vec<SeamWords>,
+    /// Choices that can be made as habits.
+    choices: &'static [ChoiceEntry],
     /// Ways of evening.
     evening: Vec<EveningWords>,
     /// House rules that can be changed as habits.
     rules: Vec<HouseEntry>,
+}
+
+fn kind(name: Kind) -> KindWords {
+    let takes_sleeves = matches!(name.block(), Block::Body | Block::Overalls);
+    let flats = name.flats(if takes_sleeves { SleeveBuild::OnePiece } else { SleeveBuild::None });
+    KindWords {
+        name,
+        words: name.words(),
+        flats: flats
+            .iter()
+            .map(|flat| {
+                let (least, most) = flat.plausible(name.has_legs());
+                MeasureWords {
+                    name: *flat,
+                    words: flat.words(),
+                    hint: flat.hint(),
+                    least: Length::whole_mm(least),
+                    most: Length::whole_mm(most),
+                    needed: name.needed().contains(flat),
+                }
+            })
+            .collect(),
+        flats_without_sleeves: name.flats(SleeveBuild::None).len(),
+        takes_sleeves,
+        usual_sleeves: name.usual_sleeves(),
+        has_band: name.has_band(),
+        seams: name
+            .possible_seams()
+            .iter()
+            .map(|seam| SeamWords {
+                name: *seam,
+                words: seam.words(),
+                edges: seam.edge_words(),
+                usual: name.usual_seams().contains(seam),
+            })
+            .collect(),
+    }
 }
 
 /// The words and limits of the craft.
@@ -82,29 +150,19 @@ async fn read_words() -> Json<Words> {
             .into_iter()
             .map(|name| {
                 let (least, most) = name.plausible();
-                MeasureWords { name, words: name.words(), least, most, needed: false }
+                MeasureWords { name, words: name.words(), hint: "", least, most, needed: false }
             })
             .collect(),
-        trousers: FlatName::ALL
+        kinds: Kind::ALL.into_iter().map(kind).collect(),
+        levels: LevelName::ALL
             .into_iter()
-            .map(|name| {
-                let (least, most) = name.plausible();
-                let needed = FlatName::NEEDED.contains(&name);
-                MeasureWords { name, words: name.words(), least, most, needed }
-            })
+            .map(|name| LevelWords { name, words: name.words(), section: section_ratio(name) })
             .collect(),
-        seams: SeamName::PINNED
+        sleeve_seams: [SeamName::SleeveUnderarm, SeamName::SleeveFront, SeamName::SleeveBack]
             .into_iter()
-            .map(|name| SeamWords {
-                name,
-                words: name.words(),
-                paired: name.is_paired(),
-                data: Datum::of(name)
-                    .iter()
-                    .map(|datum| DatumWords { name: *datum, words: datum.words() })
-                    .collect(),
-            })
+            .map(|name| SeamWords { name, words: name.words(), edges: name.edge_words(), usual: true })
             .collect(),
+        choices: CHOICES,
         evening: EveningChoice::ALL
             .into_iter()
             .map(|(name, words, reason)| EveningWords { name, words, reason })

@@ -7,9 +7,11 @@ import type { AtWork } from "../../fitting/FittingPlace";
 import { UndoButton } from "../../fitting/UndoButton";
 import { isTyping } from "../../frame/KeysHelp";
 import { ChalkTable } from "./ChalkTable";
+import { Minds } from "./Minds";
 import { Readings } from "./Readings";
 import { Refusal } from "./Refusal";
 import { SheetLinks } from "./SheetLinks";
+import { TableTabs } from "./TableTabs";
 
 type Seam = Of<"SeamSolution">;
 
@@ -29,6 +31,7 @@ export default function Chalk({ id, draft, job, solution }: AtWork) {
   if (!seam) {
     return (
       <div className="page stack">
+        <TableTabs id={id} />
         <h1>Nothing to chalk yet</h1>
         <p>Read some pins at the Mirror first. What is known already:</p>
         <Minds warnings={solution.warnings} />
@@ -36,12 +39,18 @@ export default function Chalk({ id, draft, job, solution }: AtWork) {
       </div>
     );
   }
-  const name = seam.seam.replace("_", " ");
+  const { words } = seam;
+  // The panels this seam lies on; a seam across the body lies on none alone.
+  const all = solution.drawing?.panels ?? [];
+  const own = all.filter((panel) => panel.new_edges.some((edge) => edge.seam === seam.seam));
+  const panels = own.length > 0 ? own : all;
+  const usual = solution.pinnable.find((each) => each.seam === seam.seam)?.data[0];
   return (
     <div className="page stack" style={{ gap: 14 }}>
+      <TableTabs id={id} />
       <div className="row spread">
         <div className="row">
-          <h1 style={{ marginRight: 8 }}>{name[0]?.toUpperCase() + name.slice(1)}</h1>
+          <h1 style={{ marginRight: 8 }}>{words[0]?.toUpperCase() + words.slice(1)}</h1>
           <div className="seam-tabs" role="group" aria-label="Pinned seams">
             {seams.map((each, i) => (
               <button
@@ -55,7 +64,7 @@ export default function Chalk({ id, draft, job, solution }: AtWork) {
                 <span className="key" aria-hidden="true">
                   {i + 1}
                 </span>{" "}
-                {each.seam.replace("_", " ")}
+                {each.words}
                 {isRefused(each) ? " !" : ""}
               </button>
             ))}
@@ -74,13 +83,13 @@ export default function Chalk({ id, draft, job, solution }: AtWork) {
         <div className="stack">
           {seam.lines.map((line) =>
             "table" in line ? (
-              <ChalkTable key={line.side} line={line} seam={seam} />
+              <ChalkTable key={line.side} line={line} seam={seam} from={usual?.words ?? "the hem"} />
             ) : (
               <Refusal key={line.side} line={line} seam={seam} draft={draft} />
             ),
           )}
         </div>
-        <div>{solution.drawing && <Panels drawing={solution.drawing} seam={seam.seam} />}</div>
+        <div>{panels.length > 0 && <Panels panels={panels} seam={seam.seam} />}</div>
       </div>
       <section aria-label="Balance" className="stack">
         <h2>What every level will measure</h2>
@@ -92,15 +101,3 @@ export default function Chalk({ id, draft, job, solution }: AtWork) {
 }
 
 const isRefused = (seam: Seam) => seam.lines.some((line) => line.outcome === "refused");
-
-function Minds({ warnings }: { warnings: Of<"Warning">[] }) {
-  return (
-    <ul className="minds" data-testid="warnings">
-      {warnings.map((warning) => (
-        <li key={warning.code + warning.about} className={warning.weight}>
-          {warning.message}
-        </li>
-      ))}
-    </ul>
-  );
-}

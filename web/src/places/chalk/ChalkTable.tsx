@@ -2,12 +2,6 @@ import type { Of } from "../../api/client";
 
 type Line = Extract<Of<"SideLine">, { outcome: "drawn" }>;
 
-const datumWords: Record<Of<"Datum">, string> = {
-  hem: "the hem",
-  band_top: "the top of the band",
-  band_bottom: "the bottom of the band",
-  crotch: "the crotch",
-};
 const markWords: Record<Of<"ChalkMark">, string> = {
   start: "start",
   end: "end",
@@ -17,17 +11,29 @@ const markWords: Record<Of<"ChalkMark">, string> = {
   step: "",
 };
 
+/** A seam there is only one of. */
+const isSingle = (seam: Of<"SeamSolution">) => seam.seam === "centre_back" || seam.seam === "centre_front";
+
 /** The line as marks for chalk and tape. */
-export function ChalkTable({ line, seam }: { line: Line; seam: Of<"SeamSolution"> }) {
+export function ChalkTable({
+  line,
+  seam,
+  from,
+}: {
+  line: Line;
+  seam: Of<"SeamSolution">;
+  /** Where its stations are counted from, in words. */
+  from: string;
+}) {
   const edges = line.table.rows.some((row) => row.shown.edge_front != null);
-  const [one, other] = seam.evening ? ["front", "back"] : ["left", "right"];
+  const [one, other] = seam.edge_words;
   return (
     <section aria-label="Chalk table" data-testid={`chalk-table-${line.side}`}>
       <h2>
-        {seam.evening ? (line.side === "centre" ? "Both sides" : line.side) : "Both halves"}: chalk table
+        {isSingle(seam) ? "Both halves" : line.side === "centre" ? "Both sides" : line.side}: chalk table
       </h2>
       <p className="soft" style={{ fontSize: 14, lineHeight: 1.35 }}>
-        From {datumWords[line.table.datum]}. {line.words}
+        From {from}. {line.words}
       </p>
       <table className="tape">
         <thead>
@@ -66,6 +72,24 @@ export function ChalkTable({ line, seam }: { line: Line; seam: Of<"SeamSolution"
           ))}
         </tbody>
       </table>
+      {line.turn_up.length > 0 && (
+        <p className="soft" style={{ fontSize: 14, marginTop: 6 }}>
+          On the turn-up, folded down, the same again:{" "}
+          {line.turn_up.map((mark) => `${mark.shown[1]} at ${mark.shown[0]}`).join(", ")} below the fold.
+        </p>
+      )}
+      {line.edges.length > 0 && (
+        <p className="soft" style={{ fontSize: 14, marginTop: 6 }} data-testid="edge-lengths">
+          New edge:{" "}
+          {line.edges
+            .map(
+              (edge) =>
+                `${line.edges.length > 1 ? `${edge.words} ` : ""}${edge.shown[1]}, along the old ${edge.shown[0]}`,
+            )
+            .join("; ")}
+          . {line.mismatch ?? ""}
+        </p>
+      )}
     </section>
   );
 }

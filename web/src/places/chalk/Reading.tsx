@@ -15,7 +15,10 @@ export function Reading({ pin, job, draft }: { pin: PinRead; job: Of<"Job">; dra
       const typed = {
         garment: job.garment,
         ...(job.habits ? { habits: job.habits } : {}),
-        ...asRead,
+        id: asRead.id,
+        seam: asRead.seam,
+        side: asRead.side,
+        datum: asRead.datum,
         station: `${asRead.station} mm`,
         mode: "seam_to_pin" as const,
         panel: null,
@@ -25,7 +28,15 @@ export function Reading({ pin, job, draft }: { pin: PinRead; job: Of<"Job">; dra
       draft.change((now) => ({
         ...now,
         pins: (now.pins ?? []).map((each) =>
-          each.id === pin.id ? { ...data.pin, station: asRead.station } : each,
+          each.id === pin.id
+            ? {
+                ...data.pin,
+                station: asRead.station,
+                planned: each.planned ?? null,
+                moved: each.moved ?? null,
+                reread: true,
+              }
+            : each,
         ),
       }));
       setText(null);

@@ -14,7 +14,7 @@ const findings: Record<Of<"Finding">, string> = {
   uneven: "uneven pinning, evened",
   ask_twist: "body or twist?",
   from_own_line: "its own line used",
-  copied: "copied to the other leg",
+  copied: "copied to the other side",
   halved: "half to each side",
   copied_on_one_tube: "doubled: try again",
   pinned_only: "this side only",
@@ -54,7 +54,7 @@ export function Readings({ seam, job, draft }: { seam: Seam; job: Of<"Job">; dra
               value={own?.one_side ?? job.habits?.one_side ?? "half_each"}
               onChange={(one_side) => setEvening({ one_side })}
               options={[
-                { value: "half_each", label: "half to each side, legs copied" },
+                { value: "half_each", label: "half to each side, legs and sleeves copied" },
                 { value: "copy", label: "copied to the other side" },
                 { value: "pinned_only", label: "the pinned side only" },
               ]}
@@ -100,6 +100,7 @@ export function Readings({ seam, job, draft }: { seam: Seam; job: Of<"Job">; dra
                   <tr key={`${left?.id} ${right?.id}`}>
                     <td className="num">
                       {(left ?? right)?.shown[0]}
+                      <Stages pins={[left, right]} />
                       <div
                         className={`finding ${row.finding === "ask_twist" || row.finding === "copied_on_one_tube" ? "ask" : ""}`}
                         style={{ whiteSpace: "normal" }}
@@ -122,7 +123,10 @@ export function Readings({ seam, job, draft }: { seam: Seam; job: Of<"Job">; dra
               })
             : [...seam.pins].reverse().map((pin) => (
                 <tr key={pin.id}>
-                  <td className="num">{pin.shown[0]}</td>
+                  <td className="num">
+                    {pin.shown[0]}
+                    <Stages pins={[pin]} />
+                  </td>
                   <td>
                     <Reading pin={pin} job={job} draft={draft} />
                   </td>
@@ -135,6 +139,27 @@ export function Readings({ seam, job, draft }: { seam: Seam; job: Of<"Job">; dra
         line a ruler and a steady hand would draw.
       </p>
     </section>
+  );
+}
+
+/** Where numbers put a pin and where the body moved it, beside what is read now. */
+function Stages({ pins }: { pins: (PinRead | undefined)[] }) {
+  const said = pins
+    .filter((pin) => pin?.planned != null)
+    .map((pin) =>
+      [
+        `${pin?.side === "centre" ? "" : `${pin?.side} `}planned ${pin?.planned}`,
+        pin?.moved != null && `moved ${pin.moved}`,
+        pin?.reread && `read again ${pin.shown[1]}`,
+      ]
+        .filter(Boolean)
+        .join(" → "),
+    );
+  if (said.length === 0) return null;
+  return (
+    <div className="finding" style={{ whiteSpace: "normal" }} data-testid="stages">
+      {said.join("; ")}
+    </div>
   );
 }
 

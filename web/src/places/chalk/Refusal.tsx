@@ -13,7 +13,7 @@ export function Refusal({ line, seam, draft }: { line: Line; seam: Of<"SeamSolut
           ? { end: "taper" as const, at: end.at }
           : end.end === "hold"
             ? { end: "hold" as const, height: seam.length - end.from }
-            : { end: "run_off" as const };
+            : { end: end.end === "carry" ? ("carry" as const) : ("run_off" as const) };
       const ends = line.longer;
       if (!ends) return now;
       return {

@@ -1,9 +1,7 @@
-import { useQuery } from "@tanstack/react-query";
 import { Segmented, Select } from "antd";
 import { type KeyboardEvent, useEffect, useRef, useState } from "react";
 import { v7 as uuid } from "uuid";
 import type { Of, Problem } from "../../api/client";
-import { wordsQuery } from "../../api/queries";
 import { useWaiting } from "../../entry/useWaiting";
 import { NumberPad, type PadKey } from "./NumberPad";
 
@@ -12,22 +10,23 @@ type Side = Of<"Side">;
 type Mode = Of<"EntryMode">;
 type Field = "station" | "reading";
 
-const seams: { seam: SeamName; side: Side; name: string; where: string }[] = [
-  { seam: "outseam", side: "left", name: "Outseam", where: "left" },
-  { seam: "outseam", side: "right", name: "Outseam", where: "right" },
-  { seam: "inseam", side: "left", name: "Inseam", where: "left" },
-  { seam: "inseam", side: "right", name: "Inseam", where: "right" },
-  { seam: "centre_back", side: "centre", name: "Centre", where: "back" },
-];
 const modes: { value: Mode; label: string }[] = [
   { value: "seam_to_pin", label: "seam to pin" },
   { value: "whole_pinch", label: "whole pinch" },
   { value: "raw_edge_to_chalk", label: "raw edge" },
 ];
+/** A new dart has no stitching yet: it is read from its fold. */
+const dartModes: { value: Mode; label: string }[] = [
+  { value: "fold_to_pin", label: "fold to pin" },
+  { value: "whole_pinch", label: "whole pinch" },
+];
 const coarse = window.matchMedia("(pointer: coarse)").matches || window.innerWidth <= 640;
 const hint = coarse
   ? "Tap a seam, then say the station and the depth."
   : "Letters choose the seam, Enter goes on.";
+
+/** A seam's name on a key: the key stands among seams, so "seam" need not be said. */
+const shortly = (words: string) => words.replace(/ seam$/, "");
 
 /** Station, depth, Enter, next: one hand, a friend reading aloud. */
 export function EntryPad(props: {
@@ -35,12 +34,13 @@ export function EntryPad(props: {
   at: { seam: SeamName; side: Side };
   garment: Of<"Garment">;
   habits: Of<"Habits"> | undefined;
+  /** The seams of this garment that take pins. */
+  seams: Of<"PinnableSeam">[];
   onPick: (seam: SeamName, side: Side) => void;
-  onPin: (pin: Of<"Pin">) => void;
+  onPin: (read: Of<"ReadPin">) => void;
 }) {
-  const words = useQuery(wordsQuery);
-  const [mode, setMode] = useState<Mode>("seam_to_pin");
-  const [panel, setPanel] = useState<Of<"PanelName">>("back");
+  const [chosenMode, setMode] = useState<Mode>("seam_to_pin");
+  const [panel, setPanel] = useState<Of<"EdgeRead">>("back");
   const [data, setData] = useState<Partial<Record<SeamName, Of<"Datum">>>>({});
   const [text, setText] = useState<Record<Field, string>>({ station: "", reading: "" });
   const [field, setField] = useState<Field>("station");
@@ -48,13 +48,17 @@ export function EntryPad(props: {
   const [echo, setEcho] = useState("");
   const inputs = { station: useRef<HTMLInputElement>(null), reading: useRef<HTMLInputElement>(null) };
   const { seam, side } = props.at;
-  const known = words.data?.seams.find((each) => each.name === seam);
+  const known = props.seams.find((each) => each.seam === seam);
+  const offered = known?.new_dart ? dartModes : modes;
+  const mode = offered.some((each) => each.value === chosenMode)
+    ? chosenMode
+    : (offered[0]?.value ?? "seam_to_pin");
   const datum = data[seam] ?? known?.data[0]?.name ?? "hem";
 
   const { waiting, enter } = useWaiting(
     props.id,
     (read) => {
-      props.onPin(read.pin);
+      props.onPin(read);
       setEcho(read.read?.echo ?? "Taken. Measure the seam's length to hear what it does.");
     },
     (typed, problem) => {
@@ -99,10 +103,9 @@ export function EntryPad(props: {
   const pickByLetter = (key: string): boolean => {
     const letter = key.toLowerCase();
     const other = side === "centre" ? "left" : side;
-    if (letter === "o") props.onPick("outseam", other);
-    else if (letter === "i") props.onPick("inseam", other);
-    else if (letter === "c") props.onPick("centre_back", "centre");
-    else if ((letter === "l" || letter === "r") && seam !== "centre_back")
+    const picked = props.seams.find((each) => each.letter === letter);
+    if (picked) props.onPick(picked.seam, picked.paired ? other : "centre");
+    else if ((letter === "l" || letter === "r") && known?.paired)
       props.onPick(seam, letter === "l" ? "left" : "right");
     else return false;
     return true;
@@ -115,26 +118,46 @@ export function EntryPad(props: {
   return (
     <section className="stack" style={{ gap: 8 }} aria-label="Enter a pin">
       <div className="seam-keys">
-        {seams.map((each) => (
+        {props.seams.map((each) => (
           <button
-            key={each.seam + each.side}
+            key={each.seam}
             type="button"
             className="seam-key"
-            aria-pressed={each.seam === seam && each.side === side}
-            onClick={() => props.onPick(each.seam, each.side)}
+            aria-pressed={each.seam === seam}
+            onClick={() =>
+              props.onPick(each.seam, each.paired ? (side === "centre" ? "left" : side) : "centre")
+            }
           >
-            {each.name}
-            <small>{each.where}</small>
+            <span className="key" aria-hidden="true">
+              {each.letter.toUpperCase()}
+            </span>{" "}
+            {each.new_dart ? "new " : ""}
+            {shortly(each.words)}
           </button>
         ))}
       </div>
+      {known?.paired && (
+        <div className="side-keys" role="group" aria-label="Side">
+          {(["left", "right"] as const).map((each) => (
+            <button
+              key={each}
+              type="button"
+              className="seam-key"
+              aria-pressed={each === side}
+              onClick={() => props.onPick(seam, each)}
+            >
+              {each}
+            </button>
+          ))}
+        </div>
+      )}
       <div className="row" style={{ gap: 6 }}>
         <Segmented
           aria-label="How the depth is read"
           size="middle"
           value={mode}
           onChange={setMode}
-          options={modes}
+          options={offered}
         />
         {mode === "raw_edge_to_chalk" && (
           <Select
@@ -142,8 +165,8 @@ export function EntryPad(props: {
             value={panel}
             onChange={setPanel}
             options={[
-              { value: "front", label: seam === "centre_back" ? "left back" : "front" },
-              { value: "back", label: seam === "centre_back" ? "right back" : "back" },
+              { value: "front", label: known?.edges[0] ?? "front" },
+              { value: "back", label: known?.edges[1] ?? "back" },
             ]}
           />
         )}
@@ -158,7 +181,9 @@ export function EntryPad(props: {
                   ? "whole pinch"
                   : mode === "seam_to_pin"
                     ? "depth from the seam"
-                    : "edge to chalk"}
+                    : mode === "fold_to_pin"
+                      ? "fold to pin"
+                      : "edge to chalk"}
             </span>
             <input
               ref={inputs[name]}

@@ -5,6 +5,9 @@ import { GarmentFigure } from "../../cloth/GarmentFigure";
 import type { AtWork } from "../../fitting/FittingPlace";
 import { UndoButton } from "../../fitting/UndoButton";
 import { EntryPad } from "./EntryPad";
+import { Ladder } from "./Ladder";
+import { moved, rungAt } from "./rungs";
+import { OnForm } from "./OnForm";
 import { PinList } from "./PinList";
 
 type SeamName = Of<"SeamName">;
@@ -12,7 +15,13 @@ type Side = Of<"Side">;
 
 /** On the body: pin, read, enter, move. */
 export default function Mirror({ id, draft, job, solution }: AtWork) {
-  const [at, setAt] = useState<{ seam: SeamName; side: Side }>({ seam: "outseam", side: "left" });
+  const seams = solution.pinnable;
+  const [picked, setAt] = useState<{ seam: SeamName; side: Side } | null>(null);
+  const first = seams.find((each) => ["outseam", "side"].includes(each.seam)) ?? seams[0];
+  const at = picked ?? {
+    seam: first?.seam ?? "side",
+    side: first?.paired === false ? ("centre" as const) : ("left" as const),
+  };
   const [view, setView] = useState<"front" | "back">("front");
   const pins = useMemo(
     () =>
@@ -28,9 +37,10 @@ export default function Mirror({ id, draft, job, solution }: AtWork) {
   );
   const pick = (seam: SeamName, side: Side) => {
     setAt({ seam, side });
-    if (seam === "centre_back") setView("back");
+    if (["centre_back", "princess_back", "back_dart", "yoke"].includes(seam)) setView("back");
+    if (["centre_front", "princess_front", "front_dart"].includes(seam)) setView("front");
   };
-  const figure = solution.drawing?.figure;
+  const figures = { front: solution.drawing?.figure, back: solution.drawing?.figure_back };
   const fitting = job.fitting;
   return (
     <div className="page mirror">
@@ -45,6 +55,7 @@ export default function Mirror({ id, draft, job, solution }: AtWork) {
             >
               Centre front and back anchored to the underlayer
             </Checkbox>
+            <OnForm fitting={fitting} draft={draft} />
             <UndoButton draft={draft} />
           </div>
         </div>
@@ -58,13 +69,14 @@ export default function Mirror({ id, draft, job, solution }: AtWork) {
             { value: "back", label: "Back" },
           ]}
         />
-        {figure ? (
+        {figures.front && figures.back ? (
           <div className={`looking-glass show-${view}`}>
             {(["front", "back"] as const).map((side) => (
               <GarmentFigure
                 key={side}
                 view={side}
-                figure={figure}
+                figure={(side === "front" ? figures.front : figures.back) as Of<"Figure">}
+                pinnable={seams.map((each) => each.seam)}
                 body={solution.drawing?.body ?? null}
                 levels={solution.drawing?.levels ?? []}
                 pins={pins}
@@ -82,24 +94,29 @@ export default function Mirror({ id, draft, job, solution }: AtWork) {
         )}
         <p className="soft wide-only" style={{ marginTop: 8, maxWidth: "74ch" }}>
           Stand upright, right shoes on, looking ahead. Judge from the top down. Then step up, sit, bend a
-          knee, and move pins until it neither strains nor hangs. Pin only a body that stands still, into the
-          garment, never near skin.
+          knee, reach and raise the arms, and move pins until it neither strains nor hangs. Pin only a body
+          that stands still, into the garment, never near skin.
         </p>
       </section>
       <aside className="stack mirror-side">
         <EntryPad
           id={id}
           at={at}
+          seams={seams}
           onPick={pick}
           garment={job.garment}
           habits={job.habits}
-          onPin={(pin) =>
-            draft.change((now) => ({
-              ...now,
-              pins: [...(now.pins ?? []).filter((other) => other.id !== pin.id), pin],
-            }))
+          onPin={({ pin, read }) =>
+            draft.change((now) => {
+              const pins = now.pins ?? [];
+              const rung = rungAt(solution, pins, pin, read);
+              return rung
+                ? { ...now, pins: pins.map((each) => (each.id === rung.id ? moved(rung, pin, read) : each)) }
+                : { ...now, pins: [...pins.filter((other) => other.id !== pin.id), pin] };
+            })
           }
         />
+        <Ladder job={job} seam={at.seam} seams={seams} draft={draft} />
         <PinList
           solution={solution}
           onRemove={(pin) =>

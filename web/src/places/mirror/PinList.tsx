@@ -9,7 +9,7 @@ export function PinList({
   onRemove: (id: string) => void;
 }) {
   const pins = solution.seams.flatMap((seam) =>
-    seam.pins.map((pin) => ({ ...pin, seam: seam.seam, datum: seam.datum })),
+    seam.pins.map((pin) => ({ ...pin, seam: seam.words, datum: seam.datum })),
   );
   if (pins.length === 0) {
     return (
@@ -25,10 +25,13 @@ export function PinList({
         {[...pins].reverse().map((pin) => (
           <li key={pin.id} data-testid="pin">
             <span>
-              <span className="pinhead" aria-hidden="true" /> {pin.seam.replace("_", " ")}
+              <span className="pinhead" aria-hidden="true" /> {pin.seam}
               {pin.side === "centre" ? "" : `, ${pin.side}`}
             </span>
             <span className="num">
+              {pin.planned != null && pin.planned !== pin.shown[1] && (
+                <span className="soft">{pin.planned} → </span>
+              )}
               <strong>{pin.shown[1]}</strong> at {pin.shown[0]}
             </span>
             <button

@@ -1,12 +1,16 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Button } from "antd";
 import { useNavigate, useParams } from "react-router";
-import { answered, client } from "../../api/client";
+import { answered, client, type Of } from "../../api/client";
 import { garmentQuery } from "../../api/queries";
 import { Panels } from "../../cloth/Panels";
+import { Silhouette } from "../../cloth/Silhouette";
 import { TakeAway } from "../../entry/TakeAway";
 import { FlatMeasures } from "./FlatMeasures";
+import { InsideSeams } from "./InsideSeams";
+import { KindChoice } from "./KindChoice";
 import { Making } from "./Making";
+import { SeamChoice } from "./SeamChoice";
 import { blank, type GarmentRecord, type GarmentSheet, useGarmentSheet } from "./useGarmentSheet";
 import { Whose } from "./Whose";
 
@@ -59,9 +63,12 @@ function Sheet({
         }}
       >
         <section className="stack" style={{ gap: 18 }}>
-          <h1>{id ? sheet.record.garment.name : "Hang a pair of trousers"}</h1>
+          <h1>{id ? sheet.record.garment.name : "Hang a garment"}</h1>
+          <KindChoice sheet={sheet} />
           <Whose sheet={sheet} />
           <FlatMeasures sheet={sheet} />
+          <SeamChoice sheet={sheet} />
+          <InsideSeams sheet={sheet} />
           <Making sheet={sheet} />
         </section>
         <aside className="stack" style={{ position: "sticky", top: 12 }}>
@@ -89,6 +96,17 @@ function Sheet({
   );
 }
 
+/** Front and back as they hang, from the panels. */
+function Worn({ drawing }: { drawing: Of<"Drawing"> }) {
+  if (!drawing.figure || !drawing.figure_back) return null;
+  return (
+    <div className="row" style={{ justifyContent: "space-around", marginBottom: 12 }} data-testid="worn">
+      <Silhouette figure={drawing.figure} height={190} all />
+      <Silhouette figure={drawing.figure_back} height={190} all />
+    </div>
+  );
+}
+
 /** The panels as far as the measures give them, and what is still missing or wrong. */
 function SoFar({ sheet }: { sheet: GarmentSheet }) {
   const { data: solution, error } = sheet.solution;
@@ -97,10 +115,14 @@ function SoFar({ sheet }: { sheet: GarmentSheet }) {
     <>
       <div className="patch">
         {solution?.drawing ? (
-          <Panels drawing={solution.drawing} />
+          <>
+            <Worn drawing={solution.drawing} />
+            <Panels panels={solution.drawing.panels} maxHeight={300} />
+          </>
         ) : (
           <p className="soft">
-            The panels appear here as soon as waist, hip, hem, inseam and outseam are known.
+            The garment is drawn here as soon as the measures marked “needed” are known; what is missing
+            beyond them is estimated, and marked.
           </p>
         )}
       </div>

@@ -1,12 +1,18 @@
+import { useQuery } from "@tanstack/react-query";
 import { Checkbox, Input } from "antd";
 import { useState } from "react";
+import { wordsQuery } from "../../api/queries";
 import { Choice } from "../../entry/Choice";
-import type { GarmentSheet } from "./useGarmentSheet";
+import { bandOf, type GarmentSheet } from "./useGarmentSheet";
 
 /** What it is made of and how it is put together. */
 export function Making({ sheet }: { sheet: GarmentSheet }) {
   const { cloth, shape, washed } = sheet.record.garment;
   const { setGarment, setCloth, setShape } = sheet;
+  const words = useQuery(wordsQuery);
+  const kind = words.data?.kinds.find((each) => each.name === shape.kind);
+  const banded = kind?.has_band ?? false;
+  const side = kind?.seams.find((each) => each.name === "outseam" || each.name === "side")?.name;
   return (
     <>
       <h2>How it is made</h2>
@@ -48,37 +54,46 @@ export function Making({ sheet }: { sheet: GarmentSheet }) {
           ]}
         />
         <Stretch sheet={sheet} />
-        <Choice
-          id="build"
-          label="Waistband"
-          value={shape.band.build}
-          onChange={(build) => setShape(({ band }) => ({ band: { ...band, build } }))}
-          options={[
-            { value: "one_piece", label: "one piece" },
-            { value: "two_halves", label: "two halves, seam at back" },
-          ]}
-        />
+        {banded && (
+          <Choice
+            id="build"
+            label="Waistband"
+            value={bandOf(shape).build ?? "one_piece"}
+            onChange={(build) => setShape((now) => ({ band: { ...bandOf(now), build } }))}
+            options={[
+              { value: "one_piece", label: "one piece" },
+              { value: "two_halves", label: "two halves, seam at back" },
+            ]}
+          />
+        )}
       </div>
       <div className="row" style={{ gap: 18 }}>
-        <Checkbox checked={washed} onChange={(event) => setGarment({ washed: event.target.checked })}>
+        <Checkbox
+          checked={washed ?? false}
+          onChange={(event) => setGarment({ washed: event.target.checked })}
+        >
           Washed and dried
         </Checkbox>
+        {banded && (
+          <Checkbox
+            checked={bandOf(shape).belt_loop_at_back ?? false}
+            onChange={(event) =>
+              setShape((now) => ({ band: { ...bandOf(now), belt_loop_at_back: event.target.checked } }))
+            }
+          >
+            Belt loop at centre back
+          </Checkbox>
+        )}
+        {side && (
+          <Checkbox
+            checked={shape.topstitched?.includes(side) ?? false}
+            onChange={(event) => setShape(() => ({ topstitched: event.target.checked ? [side] : [] }))}
+          >
+            Topstitched {side === "outseam" ? "outseams" : "side seams"}
+          </Checkbox>
+        )}
         <Checkbox
-          checked={shape.band.belt_loop_at_back}
-          onChange={(event) =>
-            setShape(({ band }) => ({ band: { ...band, belt_loop_at_back: event.target.checked } }))
-          }
-        >
-          Belt loop at centre back
-        </Checkbox>
-        <Checkbox
-          checked={shape.topstitched?.includes("outseam")}
-          onChange={(event) => setShape(() => ({ topstitched: event.target.checked ? ["outseam"] : [] }))}
-        >
-          Topstitched outseams
-        </Checkbox>
-        <Checkbox
-          checked={shape.lined}
+          checked={shape.lined ?? false}
           onChange={(event) => setShape(() => ({ lined: event.target.checked }))}
         >
           Fully lined

@@ -8,7 +8,8 @@ import { today } from "../../entry/days";
 export type GarmentRecord = Of<"GarmentRecord">;
 export type Garment = Of<"Garment">;
 export type Cloth = Of<"Cloth">;
-export type Trousers = Of<"Shape">;
+export type Shape = Of<"Shape">;
+export type Kind = Of<"Kind">;
 
 /** The cloth a garment has until somebody looks. */
 export const usualCloth: Cloth = {
@@ -32,7 +33,12 @@ export const blank: GarmentRecord = {
     shape: {
       kind: "trousers",
       flats: {},
+      seams: [],
+      sleeves: null,
       allowances: [],
+      clips: [],
+      fixtures: [],
+      lacing: null,
       band: { height: 38, build: "one_piece", belt_loop_at_back: false },
       turn_up: 40,
       topstitched: [],
@@ -41,6 +47,9 @@ export const blank: GarmentRecord = {
     },
   },
 };
+
+/** The band of a shape; one that was never entered has no height. */
+export const bandOf = (shape: Shape): Of<"Band"> => shape.band ?? { height: 0 };
 
 /**
  * A garment while its sheet is filled in: what was typed, what the core says to it so far, and the
@@ -73,7 +82,7 @@ export function useGarmentSheet(
       ...now,
       garment: { ...now.garment, cloth: { ...usualCloth, ...now.garment.cloth, ...change } },
     }));
-  const setShape = (change: (shape: Trousers) => Partial<Trousers>) =>
+  const setShape = (change: (shape: Shape) => Partial<Shape>) =>
     setRecord((now) => ({
       ...now,
       garment: { ...now.garment, shape: { ...now.garment.shape, ...change(now.garment.shape) } },

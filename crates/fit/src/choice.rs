@@ -1,0 +1,124 @@
+//! Choices: where practitioners do it one way or the other, each with what speaks for it.
+//!
+//! The first option of each is the house's. A choice changes lines, allowances, steps or what is asked,
+//! and is set once per account as a habit.
+
+use serde::{Deserialize, Serialize};
+
+/// An option of a choice.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct ChoiceOption {
+    /// Its name in files and requests.
+    pub key: &'static str,
+    /// Its name on screen.
+    pub words: &'static str,
+    /// What speaks for it.
+    pub reason: &'static str,
+}
+
+/// A choice with its options, the house's first.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct ChoiceEntry {
+    /// Its name in files and requests.
+    pub key: &'static str,
+    /// Its name on screen.
+    pub words: &'static str,
+    /// Its options.
+    pub options: &'static [ChoiceOption],
+}
+
+macro_rules! choices {
+    ($($(#[doc = $doc:literal])* $name:ident, $key:literal, $title:literal {
+        $first:ident, $first_key:literal, $first_words:literal, $first_reason:literal;
+        $($option:ident, $option_key:literal, $words:literal, $reason:literal;)*
+    })*) => {
+        $(
+            $(#[doc = $doc])*
+            #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Serialize, Deserialize, Default)]
+            #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+            #[serde(rename_all = "snake_case")]
+            pub enum $name {
+                #[doc = $first_reason]
+                #[default]
+                $first,
+                $(#[doc = $reason] $option,)*
+            }
+        )*
+
+        /// Every choice with its options.
+        pub const CHOICES: &[ChoiceEntry] = &[$(ChoiceEntry {
+            key: $key,
+            words: $title,
+            options: &[
+                ChoiceOption { key: $first_key, words: $first_words, reason: $first_reason },
+                $(ChoiceOption { key: $option_key, words: $words, reason: $reason },)*
+            ],
+        },)*];
+
+        #[cfg(test)]
+        mod tests {
+            use super::*;
+
+            #[test]
+            fn every_option_is_spelt_in_files_as_the_table_says() {
+                let mut table = CHOICES.iter();
+                $(
+                    let entry = table.next().unwrap();
+                    let spelt = [serde_json::to_string(&$name::$first).unwrap(), $(serde_json::to_string(&$name::$option).unwrap(),)*];
+                    assert_eq!(entry.options.len(), spelt.len());
+                    for (option, spelt) in entry.options.iter().zip(&spelt) {
+                        assert_eq!(spelt, &format!("\"{}\"", option.key));
+                        assert!(option.reason.ends_with('.'), "{}", option.key);
+                    }
+                )*
+            }
+        }
+    };
+}
+
+choices! {
+    /// How pins get into a garment.
+    Preset, "preset", "pins are set" {
+        ByFeel, "by_feel", "by feel", "The cloth shows where it wants to go.";
+        Ladder, "ladder", "as a ladder from numbers", "Both sides start alike, and the same pins go back in when it is turned.";
+    }
+
+    /// Which sides are pinned.
+    PinSides, "pin_sides", "pin" {
+        Both, "both", "both sides", "What is worn is what is sewn; a difference between the sides is seen.";
+        One, "one", "one side", "Half the time on the body; the other side is derived.";
+    }
+
+    /// Which face of the garment is out while it is pinned.
+    PinFace, "pin_face", "pin with" {
+        RightSide, "right_side", "the right side out", "It is judged as it will be worn.";
+        InsideOut, "inside_out", "the inside out", "Pins stand where the machine sews; left and right change places.";
+    }
+
+    /// How pins lie.
+    PinsLie, "pins_lie", "pins lie" {
+        Along, "along", "along the seam", "They show the line itself.";
+        Across, "across", "across the seam", "The seam does not slip, and a pin comes out at the machine with one pull.";
+        Slanted, "slanted", "slanted", "They hold in both directions on slippery cloth.";
+    }
+
+    /// What a fitting is done on.
+    FitOn, "fit_on", "fit on" {
+        Wearer, "wearer", "the wearer", "Only a body moves, sits and says where it pinches.";
+        Form, "form", "a dress form", "It stands still for hours; the ease is translated to the wearer.";
+    }
+
+    /// How a line gets from one side to the other.
+    MirrorBy, "mirror_by", "carry a line across" {
+        Landmark, "landmark", "measured from a sewn landmark", "Exact, also where the garment is not.";
+        Seams, "seams", "seam laid on seam, pinned through", "Fast, on a garment that is even.";
+    }
+
+    /// What a line is measured from on the cloth.
+    MatchBy, "match_by", "measure depths from" {
+        OldSeam, "old_seam", "the old stitching", "It is what the pins were read from.";
+        RawEdge, "raw_edge", "the raw edge", "A straight edge is easier under a ruler than stitches.";
+    }
+}

@@ -1,0 +1,344 @@
+//! Kinds of garment: what is measured on each, which seams it can have, and what it usually has.
+
+use serde::{Deserialize, Serialize};
+
+use super::flat::FlatName;
+use super::seam::SeamName;
+
+/// A kind of garment.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(rename_all = "snake_case")]
+pub enum Kind {
+    /// Trousers on a band with a fly.
+    Trousers,
+    /// Trousers of knit or loose cloth, pulled on.
+    Sweatpants,
+    /// A skirt that falls straight from the hip.
+    StraightSkirt,
+    /// A skirt that widens to its hem.
+    FlaredSkirt,
+    /// A dress with a waist seam.
+    WaistedDress,
+    /// A dress with princess seams.
+    PrincessDress,
+    /// A dress without a waist seam.
+    ShiftDress,
+    /// A shirt or blouse.
+    Shirt,
+    /// A pull-on top of knit.
+    KnitTop,
+    /// A jacket.
+    Jacket,
+    /// A coat.
+    Coat,
+    /// A waistcoat.
+    Waistcoat,
+    /// Bodice and legs in one.
+    Overalls,
+}
+
+/// Which template draws a kind.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub enum Block {
+    /// Two legs on a band.
+    Legs,
+    /// A tube from a band at the waist.
+    Skirt,
+    /// A tube from the shoulders.
+    Body,
+    /// Legs with a body above them.
+    Overalls,
+}
+
+/// How a sleeve is cut.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(rename_all = "snake_case")]
+pub enum SleeveBuild {
+    /// There is none.
+    None,
+    /// One piece with an underarm seam.
+    OnePiece,
+    /// A top sleeve and an under sleeve.
+    TwoPiece,
+}
+
+/// How much ease a sleeve cap has over its armhole, in millimetres: least and most that is usual.
+///
+/// House table, by how firmly the cloth can be shrunk and how smooth the crown should be.
+#[must_use]
+pub const fn cap_ease(kind: Kind) -> [f64; 2] {
+    match kind {
+        Kind::Jacket | Kind::Coat => [25.0, 38.0],
+        Kind::WaistedDress | Kind::PrincessDress | Kind::ShiftDress => [15.0, 30.0],
+        Kind::KnitTop | Kind::Sweatpants => [0.0, 3.0],
+        _ => [0.0, 12.0],
+    }
+}
+
+const LEG_FLATS: &[FlatName] = &[
+    FlatName::Waist,
+    FlatName::HighHip,
+    FlatName::Hip,
+    FlatName::FrontRise,
+    FlatName::BackRise,
+    FlatName::Thigh,
+    FlatName::Knee,
+    FlatName::Calf,
+    FlatName::Hem,
+    FlatName::Inseam,
+    FlatName::Outseam,
+];
+const SKIRT_FLATS: &[FlatName] =
+    &[FlatName::Waist, FlatName::HighHip, FlatName::Hip, FlatName::Hem, FlatName::SideLength];
+const SLEEVED_FLATS: &[FlatName] = &[
+    FlatName::Neck,
+    FlatName::Shoulder,
+    FlatName::AcrossBack,
+    FlatName::Bust,
+    FlatName::UnderBust,
+    FlatName::Waist,
+    FlatName::HighHip,
+    FlatName::Hip,
+    FlatName::Hem,
+    FlatName::UnderarmToWaist,
+    FlatName::SideLength,
+    FlatName::BackLength,
+    FlatName::UpperArm,
+    FlatName::Elbow,
+    FlatName::Wrist,
+    FlatName::SleeveSeam,
+    FlatName::SleeveLength,
+];
+/// How many of [`SLEEVED_FLATS`] belong to the body.
+const BODY_FLATS: usize = 12;
+const OVERALL_FLATS: &[FlatName] = &[
+    FlatName::Neck,
+    FlatName::Shoulder,
+    FlatName::AcrossBack,
+    FlatName::Bust,
+    FlatName::UnderarmToWaist,
+    FlatName::Waist,
+    FlatName::HighHip,
+    FlatName::Hip,
+    FlatName::Thigh,
+    FlatName::Knee,
+    FlatName::Calf,
+    FlatName::Hem,
+    FlatName::Inseam,
+    FlatName::Outseam,
+    FlatName::UpperArm,
+    FlatName::Elbow,
+    FlatName::Wrist,
+    FlatName::SleeveSeam,
+    FlatName::SleeveLength,
+];
+/// How many of [`OVERALL_FLATS`] belong to body and legs.
+const OVERALL_BODY_FLATS: usize = 14;
+
+impl Kind {
+    /// Every kind, in the order they are offered.
+    pub const ALL: [Kind; 13] = [
+        Kind::Trousers,
+        Kind::StraightSkirt,
+        Kind::FlaredSkirt,
+        Kind::WaistedDress,
+        Kind::PrincessDress,
+        Kind::ShiftDress,
+        Kind::Shirt,
+        Kind::KnitTop,
+        Kind::Sweatpants,
+        Kind::Waistcoat,
+        Kind::Jacket,
+        Kind::Coat,
+        Kind::Overalls,
+    ];
+
+    /// What it is called in a sentence.
+    #[must_use]
+    pub const fn words(self) -> &'static str {
+        match self {
+            Kind::Trousers => "trousers",
+            Kind::Sweatpants => "sweatpants",
+            Kind::StraightSkirt => "straight skirt",
+            Kind::FlaredSkirt => "flared skirt",
+            Kind::WaistedDress => "dress with a waist seam",
+            Kind::PrincessDress => "princess dress",
+            Kind::ShiftDress => "shift dress",
+            Kind::Shirt => "shirt or blouse",
+            Kind::KnitTop => "knit top",
+            Kind::Jacket => "jacket",
+            Kind::Coat => "coat",
+            Kind::Waistcoat => "waistcoat",
+            Kind::Overalls => "overalls",
+        }
+    }
+
+    /// Which template draws it.
+    #[must_use]
+    pub const fn block(self) -> Block {
+        match self {
+            Kind::Trousers | Kind::Sweatpants => Block::Legs,
+            Kind::StraightSkirt | Kind::FlaredSkirt => Block::Skirt,
+            Kind::Overalls => Block::Overalls,
+            _ => Block::Body,
+        }
+    }
+
+    /// True where it has legs.
+    #[must_use]
+    pub const fn has_legs(self) -> bool {
+        matches!(self.block(), Block::Legs | Block::Overalls)
+    }
+
+    /// True where a band closes it at the waist.
+    #[must_use]
+    pub const fn has_band(self) -> bool {
+        matches!(self.block(), Block::Legs | Block::Skirt)
+    }
+
+    /// How its sleeves are usually cut.
+    #[must_use]
+    pub const fn usual_sleeves(self) -> SleeveBuild {
+        match self {
+            Kind::Shirt | Kind::KnitTop | Kind::WaistedDress | Kind::PrincessDress => SleeveBuild::OnePiece,
+            Kind::Jacket | Kind::Coat => SleeveBuild::TwoPiece,
+            _ => SleeveBuild::None,
+        }
+    }
+
+    /// The flat measures taken on it, in the order a tape goes down the garment.
+    #[must_use]
+    pub fn flats(self, sleeves: SleeveBuild) -> &'static [FlatName] {
+        let without = sleeves == SleeveBuild::None;
+        match self.block() {
+            Block::Legs => LEG_FLATS,
+            Block::Skirt => SKIRT_FLATS,
+            Block::Body if without => &SLEEVED_FLATS[..BODY_FLATS],
+            Block::Body => SLEEVED_FLATS,
+            Block::Overalls if without => &OVERALL_FLATS[..OVERALL_BODY_FLATS],
+            Block::Overalls => OVERALL_FLATS,
+        }
+    }
+
+    /// The measures without which nothing can be drawn.
+    #[must_use]
+    pub const fn needed(self) -> &'static [FlatName] {
+        match self.block() {
+            Block::Legs => {
+                &[FlatName::Waist, FlatName::Hip, FlatName::Hem, FlatName::Inseam, FlatName::Outseam]
+            }
+            Block::Skirt => &[FlatName::Waist, FlatName::Hip, FlatName::SideLength],
+            Block::Body => &[FlatName::Bust, FlatName::SideLength],
+            Block::Overalls => &[
+                FlatName::Bust,
+                FlatName::Waist,
+                FlatName::Hip,
+                FlatName::Hem,
+                FlatName::Inseam,
+                FlatName::Outseam,
+            ],
+        }
+    }
+
+    /// The seams the user may say it has.
+    #[must_use]
+    pub const fn possible_seams(self) -> &'static [SeamName] {
+        match self.block() {
+            Block::Legs => &[SeamName::Outseam, SeamName::Inseam, SeamName::CentreBack],
+            Block::Skirt => &[
+                SeamName::CentreFront,
+                SeamName::PrincessFront,
+                SeamName::PrincessBack,
+                SeamName::Side,
+                SeamName::CentreBack,
+                SeamName::FrontDart,
+                SeamName::BackDart,
+            ],
+            Block::Body => &[
+                SeamName::Shoulder,
+                SeamName::Yoke,
+                SeamName::CentreFront,
+                SeamName::PrincessFront,
+                SeamName::PrincessBack,
+                SeamName::Side,
+                SeamName::CentreBack,
+                SeamName::WaistSeam,
+                SeamName::FrontDart,
+                SeamName::BackDart,
+            ],
+            Block::Overalls => &[
+                SeamName::Shoulder,
+                SeamName::Yoke,
+                SeamName::CentreFront,
+                SeamName::Outseam,
+                SeamName::Inseam,
+                SeamName::CentreBack,
+                SeamName::WaistSeam,
+            ],
+        }
+    }
+
+    /// The seams it has when nobody has looked.
+    #[must_use]
+    pub const fn usual_seams(self) -> &'static [SeamName] {
+        match self {
+            Kind::Trousers | Kind::Sweatpants => &[SeamName::Outseam, SeamName::Inseam, SeamName::CentreBack],
+            Kind::StraightSkirt => &[SeamName::Side, SeamName::CentreBack, SeamName::BackDart],
+            Kind::FlaredSkirt => &[SeamName::Side],
+            Kind::WaistedDress => &[
+                SeamName::Shoulder,
+                SeamName::Side,
+                SeamName::CentreBack,
+                SeamName::WaistSeam,
+                SeamName::BackDart,
+            ],
+            Kind::PrincessDress => &[
+                SeamName::Shoulder,
+                SeamName::PrincessFront,
+                SeamName::PrincessBack,
+                SeamName::Side,
+                SeamName::CentreBack,
+            ],
+            Kind::ShiftDress => &[SeamName::Shoulder, SeamName::Side, SeamName::CentreBack],
+            Kind::Shirt => &[SeamName::Shoulder, SeamName::Yoke, SeamName::Side],
+            Kind::KnitTop => &[SeamName::Shoulder, SeamName::Side],
+            Kind::Waistcoat => &[SeamName::Shoulder, SeamName::Side, SeamName::CentreBack],
+            Kind::Jacket => &[
+                SeamName::Shoulder,
+                SeamName::PrincessFront,
+                SeamName::PrincessBack,
+                SeamName::Side,
+                SeamName::CentreBack,
+            ],
+            Kind::Coat => &[SeamName::Shoulder, SeamName::Side, SeamName::CentreBack],
+            Kind::Overalls => &[
+                SeamName::Shoulder,
+                SeamName::Outseam,
+                SeamName::Inseam,
+                SeamName::CentreBack,
+                SeamName::WaistSeam,
+            ],
+        }
+    }
+
+    /// What closes it when nothing else is said: a fly, buttons, a zip down the front.
+    #[must_use]
+    pub const fn opens_by_itself(self) -> bool {
+        matches!(
+            self,
+            Kind::Trousers | Kind::Shirt | Kind::Jacket | Kind::Coat | Kind::Waistcoat | Kind::Overalls
+        )
+    }
+
+    /// How far the front neck lies below the neck point, in millimetres, when nothing says otherwise:
+    /// a house estimate, a round neck for tops and a deep one where lapels or buttons begin.
+    #[must_use]
+    pub(super) const fn front_neck_drop(self) -> f64 {
+        match self {
+            Kind::Jacket | Kind::Coat | Kind::Waistcoat => 230.0,
+            _ => 90.0,
+        }
+    }
+}

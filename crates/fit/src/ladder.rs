@@ -1,0 +1,96 @@
+//! A preset ladder of pins: set from numbers at even distances, the same on both sides, then moved.
+
+use crate::garment::{Level, LevelName, Pattern, Seam, SeamName};
+use crate::girth::crossing_seams;
+use crate::solution::Solver;
+use crate::{EntryMode, HouseRule, Job, JobError, Length, Pin, Side, solve};
+
+/// Rungs keep at least this far from a seam's ends, in millimetres.
+const OFF_THE_END: f64 = 20.0;
+
+/// The pins of a ladder on one seam, in place of the pins it has: about one per 90, both sides alike.
+/// Depths come from what each level has too much (or too little) for the wanted ease, all of it given
+/// by this seam; without measures of the body they are nothing, to be moved by feel.
+///
+/// # Errors
+/// [`JobError`] for a job that holds nonsense, with the place it stands.
+pub fn ladder(job: &Job, seam: SeamName) -> Result<Vec<Pin>, JobError> {
+    let mut bare = job.clone();
+    bare.fitting.pins.retain(|pin| pin.seam != seam);
+    let solution = solve(&bare)?;
+    let solver = Solver::new(&bare)?;
+    let Some(known) = bare.garment.shape.seam(seam, solver.pattern.as_ref()) else { return Ok(Vec::new()) };
+    let excess = |level: LevelName| {
+        let row = solution.levels.iter().find(|row| row.girth.level == level)?;
+        Some((row.ease_after? - row.wanted?).mm())
+    };
+    let wanted =
+        solver.pattern.as_ref().map_or_else(Vec::new, |pattern| wanted_depths(pattern, &known, excess));
+    let step = job.habits.rule(HouseRule::LadderStep);
+    let rungs = ((known.length - 2.0 * OFF_THE_END) / step).floor().max(1.0) as u32;
+    let usual = known.usual();
+    let sides: &[Side] = if seam.is_paired() { &[Side::Left, Side::Right] } else { &[Side::Centre] };
+    let mut pins = Vec::new();
+    for rung in 0..=rungs {
+        let from_end = OFF_THE_END + (known.length - 2.0 * OFF_THE_END) * f64::from(rung) / f64::from(rungs);
+        let counted = Length::from_mm(usual.counted(from_end).round());
+        // A whole millimetre on the tape, so that the same place is found again.
+        let station = usual.from_below(counted.mm());
+        let depth = Length::from_mm(depth_at(&wanted, station).round());
+        for side in sides {
+            pins.push(Pin {
+                id: format!("ladder-{}-{}-{rung}", seam.key(), side.words()),
+                seam,
+                side: *side,
+                datum: usual.datum,
+                station: counted,
+                mode: EntryMode::SeamToPin,
+                reading: depth,
+                panel: None,
+                planned: Some(depth),
+                moved: None,
+                reread: false,
+                exact: false,
+            });
+        }
+    }
+    Ok(pins)
+}
+
+/// Depth wanted of this seam where it crosses each level, of rising station.
+fn wanted_depths(
+    pattern: &Pattern,
+    seam: &Seam,
+    excess: impl Fn(LevelName) -> Option<f64>,
+) -> Vec<(f64, f64)> {
+    let Some([edge, _]) = pattern.edges(seam.name) else { return Vec::new() };
+    let crosses = |level: &&Level| crossing_seams(pattern, level).contains(&seam.name);
+    let mut wanted: Vec<(f64, f64)> = pattern
+        .levels
+        .iter()
+        .filter(crosses)
+        .filter_map(|level| {
+            let place = if level.on_band { edge.edge.end() } else { edge.edge.at_height(level.height.mm()) };
+            let cos = if level.on_band { 1.0 } else { place.cos_lean().max(0.5) };
+            let count = seam.count_on(level.tube);
+            Some((place.station, excess(level.name)? * cos / count))
+        })
+        .collect();
+    wanted.sort_by(|a, b| a.0.total_cmp(&b.0));
+    wanted
+}
+
+/// Straight between levels, level beyond the last; a depth is no more than a hand would pin at once.
+fn depth_at(wanted: &[(f64, f64)], station: f64) -> f64 {
+    let above = wanted.partition_point(|(at, _)| *at < station);
+    let depth = match (above.checked_sub(1).map(|i| wanted[i]), wanted.get(above)) {
+        (Some((s0, d0)), Some((s1, d1))) if *s1 > s0 => d0 + (d1 - d0) * (station - s0) / (s1 - s0),
+        (_, Some((_, depth))) => *depth,
+        (Some((_, depth)), None) => depth,
+        (None, None) => 0.0,
+    };
+    depth.clamp(-DEEPEST, DEEPEST)
+}
+
+/// The deepest rung set from numbers alone, in millimetres: more is for the mirror to say.
+const DEEPEST: f64 = 40.0;

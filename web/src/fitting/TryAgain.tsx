@@ -1,0 +1,38 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { Button } from "antd";
+import { useNavigate } from "react-router";
+import { v7 as uuid } from "uuid";
+import { answered, client } from "../api/client";
+import { today } from "../entry/days";
+
+/** Begins the next fitting of a garment, with no pins yet; the earlier ones stay. */
+export function TryAgain({ garment, number }: { garment: string; number: number }) {
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const begin = useMutation({
+    mutationFn: async () => {
+      const id = uuid();
+      await answered(
+        client.PUT("/api/v1/fittings/{id}", {
+          params: { path: { id } },
+          body: { garment, number, fitting: { held_on: today(), intention: "easy", anchored: false } },
+        }),
+      );
+      await queries.invalidateQueries();
+      return id;
+    },
+    onSuccess: (id) => navigate(`/fittings/${id}/mirror`),
+  });
+  return (
+    <div className="row">
+      {begin.error && (
+        <span className="wrong-words" role="alert">
+          {begin.error.message}
+        </span>
+      )}
+      <Button onClick={() => begin.mutate()} loading={begin.isPending} disabled={garment === ""}>
+        Try it on again: fitting {number}
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,124 @@
+import { useQuery } from "@tanstack/react-query";
+import { Button, Select } from "antd";
+import { useMemo, useState } from "react";
+import { answered, client, type Of } from "../../api/client";
+import { railQuery, wordsQuery } from "../../api/queries";
+import { LengthField } from "../../entry/LengthField";
+import { useShown } from "../../entry/lengths";
+import type { AtWork } from "../../fitting/FittingPlace";
+import { UndoButton } from "../../fitting/UndoButton";
+import { TableTabs } from "../chalk/TableTabs";
+import { CopyResult } from "./CopyResult";
+
+type Flats = Partial<Record<Of<"FlatName">, number>>;
+
+/** Two garments laid flat: what makes this one measure like the favourite. */
+export default function CopyFavourite({ id, draft, job }: AtWork) {
+  const rail = useQuery(railQuery);
+  const words = useQuery(wordsQuery);
+  const [favourite, setFavourite] = useState<Flats>({});
+  const [wrong, setWrong] = useState<Record<string, string | undefined>>({});
+  const shape = job.garment.shape;
+  const kind = words.data?.kinds.find((each) => each.name === shape.kind);
+  const measured = kind?.flats.filter((flat) => shape.flats[flat.name] !== undefined) ?? [];
+  const shownOwn = useShown(useMemo(() => shape.flats as Record<string, number>, [shape.flats]));
+  const shown = useShown(useMemo(() => favourite as Record<string, number>, [favourite]));
+  const any = Object.keys(favourite).length > 0;
+  const copy = useQuery({
+    queryKey: ["copy", job, favourite],
+    enabled: any,
+    staleTime: Infinity,
+    placeholderData: (before) => before,
+    queryFn: async () =>
+      (
+        await answered(
+          client.POST("/api/v1/compute/copy", { body: { job, favourite: favourite as Required<Flats> } }),
+        )
+      ).data,
+  });
+  const choose = (garment: string) => {
+    const other = rail.data?.find((each) => each.id === garment)?.record.garment.shape.flats as Flats;
+    setFavourite(
+      Object.fromEntries(measured.flatMap(({ name }) => (other[name] ? [[name, other[name]]] : []))) as Flats,
+    );
+  };
+  const others =
+    rail.data?.filter(
+      (each) =>
+        each.id !== draft.draft?.garment &&
+        measured.some(({ name }) => (each.record.garment.shape.flats as Flats)[name] !== undefined),
+    ) ?? [];
+  return (
+    <div className="page stack" style={{ gap: 16 }}>
+      <TableTabs id={id} />
+      <div className="row spread">
+        <h1>Copy a garment that fits</h1>
+        <UndoButton draft={draft} />
+      </div>
+      <p className="soft" style={{ maxWidth: "80ch" }}>
+        Lay the favourite flat as this one was, and measure it at the same levels; or take one that hangs on
+        the rail. Side seams share each difference, sleeve and legs have their own.
+      </p>
+      <div className="row">
+        <label htmlFor="favourite">The favourite</label>
+        <Select
+          id="favourite"
+          aria-label="The favourite"
+          placeholder="from the rail"
+          style={{ minWidth: 240 }}
+          onChange={choose}
+          options={others.map((each) => ({ value: each.id, label: each.record.garment.name }))}
+        />
+      </div>
+      <div className="fields">
+        {measured.map(({ name, words: label }) => (
+          <LengthField
+            key={name}
+            name={`favourite ${name}`}
+            label={label}
+            hint={`this one: ${shownOwn?.[name] ?? ""}`}
+            shown={shown?.[name] ?? ""}
+            wrong={wrong[name]}
+            onWrong={(said) => setWrong((now) => ({ ...now, [name]: said }))}
+            onLength={(mm) =>
+              setFavourite(
+                (now) =>
+                  Object.fromEntries(
+                    Object.entries({ ...now, [name]: mm }).filter(([, each]) => each !== undefined),
+                  ) as Flats,
+              )
+            }
+          />
+        ))}
+      </div>
+      {copy.error && (
+        <p className="wrong-words" role="alert">
+          {copy.error.message}
+        </p>
+      )}
+      {any && copy.data && (
+        <>
+          <CopyResult plan={copy.data} />
+          <div className="row">
+            <Button
+              type="primary"
+              size="large"
+              disabled={copy.data.pins.length === 0}
+              onClick={() => {
+                const pins = copy.data?.pins ?? [];
+                const moved = new Set(pins.map((pin) => pin.seam));
+                draft.change((now) => ({
+                  ...now,
+                  pins: [...(now.pins ?? []).filter((pin) => !moved.has(pin.seam)), ...pins],
+                }));
+              }}
+            >
+              Pin this garment like it
+            </Button>
+            <span className="soft">Replaces the pins on those seams; Undo brings them back.</span>
+          </div>
+        </>
+      )}
+    </div>
+  );
+}

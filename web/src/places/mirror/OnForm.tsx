@@ -1,0 +1,37 @@
+import { useQuery } from "@tanstack/react-query";
+import { Select } from "antd";
+import type { Of } from "../../api/client";
+import { wearersQuery } from "../../api/queries";
+import type { Draft } from "../../fitting/useDraft";
+
+/** Who the garment is on: its wearer, or a dress form measured under People. */
+export function OnForm({ fitting, draft }: { fitting: Of<"Fitting">; draft: Draft }) {
+  const wearers = useQuery(wearersQuery);
+  const bodies =
+    wearers.data?.flatMap(({ id, wearer }) => {
+      const body = wearer.measured?.at(-1);
+      return body ? [{ id, name: wearer.name, body }] : [];
+    }) ?? [];
+  const same = (one: Of<"Body">, other: Of<"Body">) =>
+    JSON.stringify(one.measures) === JSON.stringify(other.measures);
+  const kept = fitting.form;
+  const now = kept ? bodies.find((each) => same(each.body, kept)) : undefined;
+  return (
+    <Select
+      aria-label="Fitted on"
+      style={{ minWidth: 190 }}
+      value={kept ? (now?.id ?? "kept") : "wearer"}
+      onChange={(id) =>
+        draft.change((fitted) => ({
+          ...fitted,
+          form: id === "wearer" ? null : (bodies.find((each) => each.id === id)?.body ?? fitted.form ?? null),
+        }))
+      }
+      options={[
+        { value: "wearer", label: "on its wearer" },
+        ...(kept && !now ? [{ value: "kept", label: "on a form" }] : []),
+        ...bodies.map((each) => ({ value: each.id, label: `on the form “${each.name}”` })),
+      ]}
+    />
+  );
+}
