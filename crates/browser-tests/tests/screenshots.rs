@@ -14,6 +14,11 @@ impl Camera {
     async fn take(&self, name: &str, path: &str, words: &str) {
         self.browser.goto(path).await;
         self.browser.see(words).await;
+        self.keep(name).await;
+    }
+
+    /// Takes a picture of what is on the screen.
+    async fn keep(&self, name: &str) {
         let picture = self.browser.screenshot().await;
         assert!(picture.starts_with(b"\x89PNG") && picture.len() > 10_000, "{name}");
         if let Some(folder) = &self.folder {
@@ -36,6 +41,22 @@ async fn every_main_view_has_its_picture() {
     desk.take("people", "/people", "Worn underneath").await;
     desk.take("hang", "/garments/01930000-0000-7000-8000-000000000201", "Save the garment").await;
     desk.take("habits", "/habits", "Left and right are evened by").await;
+    desk.take("mirror-dress", &fitting(312, "mirror"), "26 pins read").await;
+    desk.take("chalk-shirt", &fitting(313, "chalk"), "What every level will measure").await;
+    desk.take("check", &fitting(317, "check"), "What letting out could give").await;
+    desk.take("fit", &fitting(312, "fit"), "A picture of girths").await;
+    desk.take("compare", &fitting(312, "compare"), "What is different").await;
+    desk.browser.goto(&fitting(312, "share")).await;
+    desk.browser.choose("Level", "waist").await;
+    desk.browser.fill("must lose in all", "46").await;
+    desk.browser.press("Share it out").await;
+    desk.browser.see("Pin it like this").await;
+    desk.keep("share").await;
+    desk.browser.goto(&fitting(316, "copy")).await;
+    desk.browser.fill("bust width", "470").await;
+    desk.browser.keys("\n").await;
+    desk.browser.see("Pin this garment like it").await;
+    desk.keep("copy").await;
     let phone = Camera { browser: Browser::open_demo(&workroom.url, PHONE).await, folder };
-    phone.take("mirror-phone", &fitting(301, "mirror"), "11 pins read").await;
+    phone.take("mirror-phone", &fitting(312, "mirror"), "26 pins read").await;
 }

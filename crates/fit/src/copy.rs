@@ -106,12 +106,7 @@ pub fn copy_from(job: &Job, favourite: &BTreeMap<FlatName, Length>) -> Result<Co
             let below = place.station * known.length / edge.edge.length();
             for side in [Side::Left, Side::Right] {
                 plan.pins.push(Pin {
-                    id: format!(
-                        "copy-{}-{}-{}",
-                        seam.key(),
-                        side.words(),
-                        level.name.words().replace(' ', "-")
-                    ),
+                    id: Pin::numbered(&["copy", seam.key(), side.words(), level.name.words()]),
                     seam: *seam,
                     side,
                     datum: usual.datum,

@@ -157,9 +157,11 @@ pub fn panels(pattern: &Pattern, lines: &LineSet, one_line: impl Fn(SeamName) ->
             PanelDrawing {
                 panel: panel.name,
                 outline: crate::garment::flattened(&panel.outline()),
+                // Legs that lie on each other are a place for a dart, and nothing that is there.
                 darts: panel
                     .darts
                     .iter()
+                    .filter(|dart| dart.legs[0].places() != dart.legs[1].places())
                     .flat_map(|dart| &dart.legs)
                     .map(|leg| points(&leg.places().iter().map(|place| place.point).collect::<Vec<_>>()))
                     .collect(),

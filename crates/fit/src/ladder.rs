@@ -39,7 +39,7 @@ pub fn ladder(job: &Job, seam: SeamName) -> Result<Vec<Pin>, JobError> {
         let depth = Length::from_mm(depth_at(&wanted, station).round());
         for side in sides {
             pins.push(Pin {
-                id: format!("ladder-{}-{}-{rung}", seam.key(), side.words()),
+                id: Pin::numbered(&["ladder", seam.key(), side.words(), &rung.to_string()]),
                 seam,
                 side: *side,
                 datum: usual.datum,

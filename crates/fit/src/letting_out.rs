@@ -158,7 +158,7 @@ pub fn gains(
         .map(|level| {
             let seams: Vec<InsideSeam> = crossing_seams(pattern, level)
                 .into_iter()
-                .filter(|seam| shape.has(*seam))
+                .filter(|seam| shape.has(*seam) && !seam.is_dart())
                 .map(|seam| inside(shape, pattern, seam, level, habits))
                 .collect();
             let most: Length = seams.iter().filter_map(|seam| seam.gains).sum();

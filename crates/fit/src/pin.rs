@@ -220,6 +220,12 @@ pub enum PinError {
 }
 
 impl Pin {
+    /// The id of a pin set from numbers: the same numbers set the same pin. Letters, digits and dashes.
+    #[must_use]
+    pub(crate) fn numbered(parts: &[&str]) -> String {
+        parts.join("-").replace([' ', '_'], "-")
+    }
+
     /// Distance from the seam's lower end in millimetres; `None` where the datum is not on the seam.
     #[must_use]
     pub fn station_from_below(&self, seam: &Seam) -> Option<f64> {

@@ -612,7 +612,7 @@ impl Plans<'_> {
                     } else {
                         ((depth.mm() + share * by) * 10.0).round() / 10.0
                     };
-                    if depth.abs() < WORTH_OPENING && wanted.abs() < WORTH_OPENING {
+                    if depth.abs() < WORTH_OPENING && wanted.abs() < WORTH_OPENING && away > AT_THE_LEVEL {
                         return false;
                     }
                     set(pin, mode, depth);
@@ -623,14 +623,19 @@ impl Plans<'_> {
                     }
                     true
                 });
-                if !standing && wanted.abs() > WORTH_OPENING {
+                // A seam that gives nothing here, and is pinned elsewhere, is held to nothing here; one
+                // that is pinned nowhere else is left alone.
+                let here = |pin: &Pin| {
+                    pin.seam == seam
+                        && pin.side == *side
+                        && pin.station_from_below(&drawn).is_some_and(|s| (s - at).abs() <= AT_THE_LEVEL)
+                };
+                let elsewhere = pins.iter().any(|pin| pin.seam == seam && pin.side == *side && !here(pin));
+                if wanted.abs() <= WORTH_OPENING && !elsewhere {
+                    pins.retain(|pin| !here(pin));
+                } else if !standing && (elsewhere || wanted.abs() > WORTH_OPENING) {
                     let mut pin = Pin {
-                        id: format!(
-                            "share-{}-{}-{}",
-                            self.level.name.words().replace(' ', "-"),
-                            seam.key(),
-                            side.words()
-                        ),
+                        id: Pin::numbered(&["share", self.level.name.words(), seam.key(), side.words()]),
                         seam,
                         side: *side,
                         datum: usual.datum,

@@ -988,6 +988,8 @@ export interface components {
         };
         /** @description A seam on the figure. */
         FigureSeam: {
+            /** @description True for a dart the garment does not have yet: a place for one. */
+            absent: boolean;
             /** @description Its course from lower end to upper, `[x, y]` in millimetres. */
             points: number[][];
             /** @description Which seam. */

@@ -2,6 +2,8 @@ import type { MeasureName } from "../api/client";
 
 /** Where each girth lies, down a body 1000 tall, and how wide it is seen for its girth. */
 const rings: { name: MeasureName; label: string; y: number; share: number; leg?: boolean }[] = [
+  { name: "bust", label: "bust", y: -112, share: 0.36 },
+  { name: "under_bust", label: "under-bust", y: -48, share: 0.36 },
   { name: "waist", label: "waist", y: 60, share: 0.365 },
   { name: "high_hip", label: "high hip", y: 160, share: 0.37 },
   { name: "hip", label: "hip", y: 255, share: 0.37 },
@@ -19,6 +21,8 @@ export function BodyTotem({
   shown: Record<string, string>;
 }) {
   const usual: Record<string, number> = {
+    bust: 960,
+    under_bust: 840,
     waist: 780,
     high_hip: 920,
     hip: 1000,
@@ -31,8 +35,13 @@ export function BodyTotem({
   const thigh = width({ name: "thigh", label: "", y: 0, share: 0.29 });
   const axis = 5 + thigh / 2;
   const side = (ring: (typeof rings)[number]) => (ring.leg ? axis + width(ring) / 2 : width(ring) / 2);
+  const shoulder = (measures.shoulder ?? 400) / 2;
   const outer: [number, number][] = [
-    [side(rings[0]!) * 0.97, 10],
+    [34, -330],
+    [38, -272],
+    [shoulder, -250],
+    [shoulder * 1.02, -205],
+    [side(rings[0]!) * 0.94, -160],
     ...rings.map((ring): [number, number] => [side(ring), ring.y]),
     [axis + 36, 890],
     [axis + 52, 945],
@@ -54,10 +63,10 @@ export function BodyTotem({
       return `C${sign * before[0]} ${middle} ${sign * x} ${middle} ${sign * x} ${y}`;
     });
   const leg = (sign: number) =>
-    `M${smooth(outer, sign).join(" ")} L${smooth([...inner].reverse(), sign).join(" ")} L0 296 L0 10Z`;
+    `M${smooth(outer, sign).join(" ")} L${smooth([...inner].reverse(), sign).join(" ")} L0 296 L0 -330Z`;
   return (
     <svg
-      viewBox="-215 -10 590 990"
+      viewBox="-225 -345 610 1325"
       width="100%"
       role="img"
       aria-label="The girths taken, on a standing figure"

@@ -26,6 +26,7 @@ export function GarmentFigure(props: {
   const half = Math.max(figure.half_width, body?.half_width ?? 0) + 92;
   const top = Math.max(figure.top, body?.top ?? 0) + 30;
   const bottom = Math.min(figure.bottom, body?.bottom ?? 0) - 24;
+  const type = Math.max(19, (top - bottom) / 46);
   const hidden: SeamName = view === "front" ? "centre_back" : "centre_front";
   return (
     <figure style={{ margin: 0 }}>
@@ -68,13 +69,18 @@ export function GarmentFigure(props: {
                 strokeWidth="1.2"
                 strokeDasharray="3 7"
               />
-              <text x={-half + 3} y={-level.height - 5} fontSize="19" fill="#5d564b" className="level-name">
+              <text x={-half + 3} y={-level.height - 5} fontSize={type} fill="#5d564b" className="level-name">
                 {levelWords(level.level)}
               </text>
             </g>
           ))}
         {figure.seams
           .filter((each) => each.seam !== hidden)
+          // A place for a dart shows while it is picked or pinned.
+          .filter(
+            (each) =>
+              !each.absent || each.seam === props.seam || props.pins.some((pin) => pin.seam === each.seam),
+          )
           .map((each) => {
             const chosen = each.seam === props.seam && each.side === props.side;
             const pinnable = props.pinnable.includes(each.seam);

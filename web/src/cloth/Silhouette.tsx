@@ -52,7 +52,7 @@ export function Silhouette({
         strokeLinejoin="round"
       />
       {figure.seams
-        .filter((seam) => all || drawn.includes(seam.seam))
+        .filter((seam) => !seam.absent && (all || drawn.includes(seam.seam)))
         .map((seam) => (
           <path
             key={seam.seam + seam.side}

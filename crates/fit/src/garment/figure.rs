@@ -30,6 +30,8 @@ const fn width_share(level: LevelName) -> f64 {
 const HALF_GAP: f64 = 4.0;
 /// How far a hanging sleeve leans out from the body, in radians: an arm hanging at ease.
 const SLEEVE_LEAN: f64 = 0.30;
+/// Points on half a neckline.
+const NECK_POINTS: u32 = 10;
 /// How often a figure is sampled in height, in millimetres.
 const EVERY: f64 = 12.0;
 /// How far, in millimetres, the drawn points may leave the curve.
@@ -43,6 +45,8 @@ pub struct FigureSeam {
     pub seam: SeamName,
     /// Which side; the wearer's left is drawn on the left, as in a mirror.
     pub side: Side,
+    /// True for a dart the garment does not have yet: a place for one.
+    pub absent: bool,
     /// Its course from lower end to upper, `[x, y]` in millimetres.
     #[cfg_attr(feature = "schema", schema(value_type = Vec<Vec<f64>>))]
     pub points: Vec<[f64; 2]>,
@@ -98,8 +102,7 @@ pub fn garment_figures(shape: &Shape, pattern: &Pattern, rings: &Rings) -> Optio
 
 fn legs_figure(rings: &Rings, crotch_height: f64) -> Option<Figure> {
     let mut figure = silhouette(rings, crotch_height)?;
-    let body_seam =
-        |seam| FigureSeam { seam, side: Side::Centre, points: vec![[0.0, crotch_height], [0.0, figure.top]] };
+    let body_seam = |seam| centre_seam(seam, crotch_height, figure.top);
     let centre = [body_seam(SeamName::CentreFront), body_seam(SeamName::CentreBack)];
     figure.seams.extend(centre);
     Some(figure)
@@ -120,7 +123,7 @@ fn overalls(shape: &Shape, pattern: &Pattern, rings: &Rings, crotch: f64) -> Opt
         let name = if front { SeamName::CentreFront } else { SeamName::CentreBack };
         seams.extend(legs.seams);
         let neck = top.centre_top;
-        seams.push(FigureSeam { seam: name, side: Side::Centre, points: vec![[0.0, crotch], [0.0, neck]] });
+        seams.push(centre_seam(name, crotch, neck));
         seams.extend(top.cross_seams(shape, pattern, front));
         Some(Figure::new(outline, beside, seams))
     });
@@ -165,7 +168,8 @@ fn column(shape: &Shape, pattern: &Pattern, rings: &Rings, front: bool) -> Optio
         let (low, high) = (leg.edge.start().point.y, leg.edge.end().point.y);
         let middle = leg.edge.start().point.x;
         let points: Vec<[f64; 2]> = steps(low, high.min(top)).map(|y| carried(y, middle)).collect();
-        seams.extend(both_sides(dart, &points));
+        let absent = !shape.has(dart);
+        seams.extend(both_sides(dart, &points).map(|seam| FigureSeam { absent, ..seam }));
     }
     let cover = Top::of(shape, pattern, rings, front);
     let centre = if front { SeamName::CentreFront } else { SeamName::CentreBack };
@@ -185,11 +189,7 @@ fn column(shape: &Shape, pattern: &Pattern, rings: &Rings, front: bool) -> Optio
         seams.extend(across(SeamName::WaistSeam, waist, at(waist)));
     }
     outline.extend(side.iter().rev().copied());
-    seams.push(FigureSeam {
-        seam: centre,
-        side: Side::Centre,
-        points: vec![[0.0, tenth(bottom)], [0.0, tenth(neck)]],
-    });
+    seams.push(centre_seam(centre, bottom, neck));
     Some(Figure::new(outline, beside, seams))
 }
 
@@ -245,8 +245,8 @@ impl Top {
             self.shoulder,
             self.neck,
         ];
-        for share in [0.25, 0.5, 0.75, 1.0] {
-            let turn = share * std::f64::consts::FRAC_PI_2;
+        for step in 1..=NECK_POINTS {
+            let turn = f64::from(step) / f64::from(NECK_POINTS) * std::f64::consts::FRAC_PI_2;
             let depth = self.neck[1] - self.centre_top;
             half.push([self.neck[0] * turn.cos(), self.neck[1] - depth * turn.sin()]);
         }
@@ -323,12 +323,17 @@ fn steps(from: f64, to: f64) -> impl Iterator<Item = f64> {
     (0..=pieces).map(move |piece| from + (to - from) * f64::from(piece) / f64::from(pieces))
 }
 
+fn centre_seam(seam: SeamName, from: f64, to: f64) -> FigureSeam {
+    let points = vec![[0.0, tenth(from)], [0.0, tenth(to)]];
+    FigureSeam { seam, side: Side::Centre, absent: false, points }
+}
+
 /// A seam on both sides, given on the right of the picture.
 fn both_sides(seam: SeamName, right: &[[f64; 2]]) -> [FigureSeam; 2] {
     let left = right.iter().map(|[x, y]| [-x, *y]).collect();
     [
-        FigureSeam { seam, side: Side::Left, points: left },
-        FigureSeam { seam, side: Side::Right, points: right.to_vec() },
+        FigureSeam { seam, side: Side::Left, absent: false, points: left },
+        FigureSeam { seam, side: Side::Right, absent: false, points: right.to_vec() },
     ]
 }
 

@@ -2,7 +2,7 @@
 
 use serde::{Deserialize, Serialize};
 
-use super::programme::{Programme, Solved};
+use super::programme::{Programme, SAME_PLACE, Solved};
 use super::refusal::{self, LineRefusal};
 use super::{Knot, Line};
 
@@ -178,7 +178,7 @@ impl LineProblem {
     pub(super) fn sewing_limits(&self, from: f64, to: f64) -> (f64, f64) {
         self.eased
             .iter()
-            .find(|ease| ease.from <= from + 1e-6 && to <= ease.to + 1e-6)
+            .find(|ease| ease.from <= from + SAME_PLACE && to <= ease.to + SAME_PLACE)
             .map_or((self.steepest, self.least_radius), |ease| (ease.steepest, ease.least_radius))
     }
 

@@ -18,7 +18,7 @@ use super::{Knot, Line};
 /// follow a finer change.
 const PIECES: f64 = 32.0;
 /// Pins closer than this, in millimetres, share a knot.
-const SAME_PLACE: f64 = 1.0;
+pub(super) const SAME_PLACE: f64 = 1.0;
 /// Weight of bending against the tie-breakers, which only choose between equally smooth lines.
 const BENDING: f64 = 1e-4;
 const NEAR_THE_PINS: f64 = 1e-3;
@@ -65,29 +65,18 @@ impl<'a> Programme<'a> {
 
     fn with_pieces(problem: &'a LineProblem, pieces: f64) -> Self {
         let (lower, upper) = problem.free();
-        let mut wanted: Vec<f64> = problem.targets.iter().map(|target| target.station).collect();
         let limits = problem.limits.iter().flat_map(|limit| [limit.from, limit.to]);
         let eased = problem.eased.iter().flat_map(|ease| [ease.from, ease.to]);
-        let fixed: Vec<f64> = limits.chain(eased).chain(problem.crossing).collect();
-        wanted.extend(&fixed);
-        wanted.sort_by(f64::total_cmp);
-        let mut marks = vec![lower];
-        for station in wanted {
-            let clear = |other: f64| (station - other).abs() > SAME_PLACE;
-            if station <= lower || station >= upper || !clear(upper) {
-                continue;
-            }
-            if marks.last().is_some_and(|last| clear(*last)) {
+        let pins = problem.targets.iter().map(|target| target.station);
+        // A pin keeps its knot; where stretches meet within a millimetre of one, its knot serves both.
+        let mut marks = vec![lower, upper];
+        for station in pins.chain(limits).chain(eased).chain(problem.crossing) {
+            let clear = marks.iter().all(|mark| (station - mark).abs() > SAME_PLACE);
+            if station > lower && station < upper && clear {
                 marks.push(station);
-            } else if fixed.contains(&station)
-                && marks.len() > 1
-                && let Some(last) = marks.last_mut()
-            {
-                // Where stretches meet there must be a knot; a pin beside it moves over.
-                *last = station;
             }
         }
-        marks.push(upper);
+        marks.sort_by(f64::total_cmp);
         let longest = problem.length / pieces;
         let mut stations = vec![lower];
         for pair in marks.windows(2) {
@@ -214,7 +203,7 @@ impl<'a> Programme<'a> {
             rows.push((negated(), limit));
         }
         for limit in &self.problem.limits {
-            if limit.from - 1e-6 <= station && station <= limit.to + 1e-6 {
+            if limit.from - SAME_PLACE <= station && station <= limit.to + SAME_PLACE {
                 rows.push((negated(), -limit.least));
                 rows.push((depth.to_vec(), limit.most));
             }

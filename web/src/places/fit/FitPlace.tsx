@@ -38,18 +38,18 @@ export default function FitPlace({ id, job }: AtWork) {
       )}
       {picture && picture.rings.length > 0 && (
         <div className="fit">
-          <div className="row fit-sides" style={{ alignItems: "flex-start", gap: 18 }}>
+          <div className="fit-sides">
             <FitSilhouette
               silhouette={picture.front}
               rings={picture.rings}
               title="from the front"
-              scale={0.46}
+              scale={0.74}
             />
             <FitSilhouette
               silhouette={picture.side}
               rings={picture.rings}
               title="from the side, front to the right"
-              scale={0.46}
+              scale={0.74}
             />
           </div>
           <div>

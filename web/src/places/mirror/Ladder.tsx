@@ -24,12 +24,12 @@ export function Ladder(props: {
   if (!known || known.crosswise || known.new_dart || known.length == null) return null;
   const has = (props.job.fitting.pins ?? []).some((pin) => pin.seam === props.seam);
   return (
-    <div className="row" style={{ gap: 8 }}>
+    <div className="stack" style={{ gap: 4 }}>
       <Button onClick={() => set.mutate()} loading={set.isPending}>
         {has ? "Set the ladder anew on the " : "Set a ladder on the "}
         {known.words}
       </Button>
-      <span className="soft" style={{ fontSize: 13, flex: 1 }}>
+      <span className="soft" style={{ fontSize: 13 }}>
         One pin about every 90, both sides alike, as deep as the wanted ease asks. A reading within 10 of one
         moves it.
       </span>

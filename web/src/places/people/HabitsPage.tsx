@@ -3,6 +3,9 @@ import { answered, client, ifMatch, type Of } from "../../api/client";
 import { habitsQuery, wordsQuery } from "../../api/queries";
 import { Choice } from "../../entry/Choice";
 import { useSaved } from "../../frame/saved";
+import { Effects } from "./Effects";
+import { OwnEase } from "./OwnEase";
+import { OwnSections } from "./OwnSections";
 import { Rule } from "./Rule";
 
 type Habits = Of<"Habits">;
@@ -15,7 +18,10 @@ export default function HabitsPage() {
   const save = useMutation({
     mutationFn: async (change: (habits: Habits) => Habits) => {
       const { data, version } = await queries.fetchQuery(habitsQuery);
-      return answered(client.PUT("/api/v1/habits", { body: change(data), ...ifMatch(version) }));
+      const next = change(data);
+      const effects = (await answered(client.POST("/api/v1/habits/effect", { body: next }))).data;
+      await answered(client.PUT("/api/v1/habits", { body: next, ...ifMatch(version) }));
+      return effects;
     },
     scope: { id: "habits" },
     onSuccess: () => queries.invalidateQueries(),
@@ -35,12 +41,21 @@ export default function HabitsPage() {
         Object.entries({ ...all.rules, [key]: value }).filter(([, each]) => each !== undefined),
       ) as Habits["rules"],
     }));
+  const setLevel = <Key extends "ease" | "sections">(part: Key, level: string, value: number | undefined) =>
+    save.mutate((all) => ({
+      ...all,
+      [part]: Object.fromEntries(
+        Object.entries({ ...all[part], [level]: value }).filter(([, each]) => each !== undefined),
+      ),
+    }));
   return (
     <div className="page stack" style={{ gap: 18, maxWidth: 980 }}>
       <h1>Habits</h1>
       <p className="soft">
-        Practitioners disagree; this is what you do. Changing a habit computes every garment anew.
+        Practitioners disagree; this is what you do. Changing a habit computes every garment anew, and says
+        here what that changed.
       </p>
+      {save.data && <Effects effects={save.data} />}
       {save.error && (
         <p className="wrong-words" role="alert">
           {save.error.message}
@@ -63,7 +78,7 @@ export default function HabitsPage() {
           value={now.one_side}
           onChange={(one_side) => save.mutate((all) => ({ ...all, one_side }))}
           options={[
-            { value: "half_each", label: "half to each side, legs copied" },
+            { value: "half_each", label: "half to each side, legs and sleeves copied" },
             { value: "copy", label: "copy it, try on again" },
             { value: "pinned_only", label: "sew the pinned side only" },
           ]}
@@ -88,7 +103,28 @@ export default function HabitsPage() {
             { value: "letter", label: "Letter" },
           ]}
         />
+        {words.data.choices.map((choice) => {
+          const key = choice.key as ChoiceKey;
+          return (
+            <Choice
+              key={choice.key}
+              id={`h-${choice.key}`}
+              label={sentence(choice.words)}
+              value={(now[key] ?? choice.options[0]?.key) as string}
+              onChange={(value) => save.mutate((all) => ({ ...all, [key]: value }) as Habits)}
+              options={choice.options.map((each) => ({
+                value: each.key,
+                label: `${each.words}: ${each.reason}`,
+              }))}
+            />
+          );
+        })}
       </div>
+      <OwnEase
+        levels={words.data.levels}
+        own={now.ease}
+        onChange={(level, mm) => setLevel("ease", level, mm)}
+      />
       <table className="tape">
         <thead>
           <tr>
@@ -109,6 +145,15 @@ export default function HabitsPage() {
           ))}
         </tbody>
       </table>
+      <OwnSections
+        levels={words.data.levels}
+        own={now.sections}
+        onChange={(level, share) => setLevel("sections", level, share)}
+      />
     </div>
   );
 }
+
+type ChoiceKey = "preset" | "pin_sides" | "pin_face" | "pins_lie" | "fit_on" | "mirror_by" | "match_by";
+
+const sentence = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

@@ -90,17 +90,33 @@ export default function Rail() {
   );
 }
 
+/** Kinds that hang by the band; everything else hangs by its shoulders. */
+const clipped: Of<"Kind">[] = ["trousers", "sweatpants", "straight_skirt", "flared_skirt"];
+
 function Hanger({ hanging, height }: { hanging: Hanging; height: number }) {
+  const byBand = clipped.includes(hanging.record.garment.shape.kind);
   return (
     <span style={{ height, display: "flex", flexDirection: "column", alignItems: "center" }}>
       <svg width="120" height="48" aria-hidden="true">
         <path d="M60 24V17c0-4 7-4 7-9s-4-7-8-7-7 3-7 6" fill="none" stroke="#5f5240" strokeWidth="2.500" />
-        <path d="M12 42h96" stroke="#5f5240" strokeWidth="4" strokeLinecap="round" />
-        <path d="M60 24 16 42M60 24l44 18" stroke="#5f5240" strokeWidth="2" />
-        <path d="M22 38v9M98 38v9" stroke="#272420" strokeWidth="5" />
+        {byBand ? (
+          <>
+            <path d="M12 42h96" stroke="#5f5240" strokeWidth="4" strokeLinecap="round" />
+            <path d="M60 24 16 42M60 24l44 18" stroke="#5f5240" strokeWidth="2" />
+            <path d="M22 38v9M98 38v9" stroke="#272420" strokeWidth="5" />
+          </>
+        ) : (
+          <path
+            d="M60 24c-8 5-22 9-40 18M60 24c8 5 22 9 40 18"
+            fill="none"
+            stroke="#5f5240"
+            strokeWidth="5"
+            strokeLinecap="round"
+          />
+        )}
       </svg>
       {hanging.figure ? (
-        <span style={{ marginTop: -4 }}>
+        <span style={{ marginTop: byBand ? -4 : -25 }}>
           <Silhouette figure={hanging.figure} scale={scale} />
         </span>
       ) : (
@@ -133,7 +149,7 @@ function EmptyRail() {
       <div className="patch row spread">
         <div>
           <h2>Who wears it</h2>
-          <p className="soft">A name and a few girths: waist, hip, thigh, knee. Ten minutes with a tape.</p>
+          <p className="soft">A name and a few girths: bust, waist, hip, thigh. Ten minutes with a tape.</p>
         </div>
         <Button size="large" onClick={() => navigate("/people")}>
           Measure a wearer
@@ -142,7 +158,9 @@ function EmptyRail() {
       <div className="patch row spread">
         <div>
           <h2>What is to be fitted</h2>
-          <p className="soft">Trousers laid flat: five widths and lengths are enough to draw them.</p>
+          <p className="soft">
+            A garment laid flat: two to six widths and lengths are enough to draw it, whatever its kind.
+          </p>
         </div>
         <Button size="large" type="primary" onClick={() => navigate("/hang")}>
           Hang the first garment

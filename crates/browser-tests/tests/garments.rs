@@ -1,0 +1,345 @@
+//! Every kind of garment on the screen: what is shared out, copied, let out, pictured and compared there
+//! is what the core computes from the downloaded job file.
+
+use serde_json::Value;
+use vemble_browser_tests::{Browser, DESK, Workroom, demo_fitting};
+use vemble_fit::garment::{FlatName, LevelName};
+use vemble_fit::{
+    Job, Length, LineOutcome, SeamName, ShareRequest, compare, copy_from, fit_picture, share_out, solve,
+};
+
+async fn job(browser: &Browser, fitting: &str) -> Job {
+    let file = browser.download(&format!("/api/v1/fittings/{fitting}/job.vemble.json")).await;
+    // Downloads come as Latin-1; the file itself is UTF-8.
+    serde_json::from_slice(&file).expect("a job file")
+}
+
+fn mm(value: f64) -> Length {
+    Length::from_mm(value)
+}
+
+fn cell(number: &Option<String>) -> String {
+    number.clone().unwrap_or_default()
+}
+
+async fn at(workroom: &Workroom, fitting: u32, place: &str) -> (Browser, String) {
+    let browser = Browser::open_demo(&workroom.url, DESK).await;
+    let fitting = demo_fitting(fitting);
+    browser.goto(&format!("/fittings/{fitting}/{place}")).await;
+    (browser, fitting)
+}
+
+#[tokio::test]
+async fn a_change_is_shared_out_chosen_and_undone_across_a_restart() {
+    let mut workroom = Workroom::demo();
+    let (browser, fitting) = at(&workroom, 312, "share").await;
+    browser.choose("Level", "waist").await;
+    browser.fill("must lose in all", "46").await;
+    browser.press("Share it out").await;
+    browser.see("Pin it like this").await;
+    let pinned = job(&browser, &fitting).await;
+    let out = share_out(&pinned, ShareRequest { level: LevelName::Waist, lose: mm(46.0) }).expect("a share");
+    let plans: Vec<_> = std::iter::once(&out.pinned).chain(&out.alternatives).collect();
+    assert_eq!(browser.texts("[data-testid=plan]").await.len(), plans.len());
+    for (i, plan) in plans.iter().enumerate() {
+        let rows = browser.table(&format!("[data-testid=plan]:nth-child({})", i + 1)).await;
+        for (row, part) in rows.iter().zip(&plan.parts) {
+            assert_eq!(row[..], [part.words.clone(), part.shown[0].clone(), part.shown[1].clone()]);
+        }
+        let said = browser.text(&format!("[data-testid=plan]:nth-child({})", i + 1)).await;
+        for words in &plan.consequences {
+            assert!(said.contains(words), "{words} in {said}");
+        }
+    }
+    browser.press_at("[data-testid=plan]:nth-child(2) button").await;
+    browser.see_saved().await;
+    browser
+        .until("the plan's pins in the file", || async {
+            job(&browser, &fitting).await.fitting.pins == out.alternatives[0].pins
+        })
+        .await;
+
+    // The power goes; what was chosen stands, and can still be undone.
+    workroom.kill();
+    workroom.start_again();
+    browser.reload().await;
+    browser.see("Share a change out").await;
+    browser.press("Undo").await;
+    browser
+        .until("the pins as they were", || async {
+            job(&browser, &fitting).await.fitting.pins == pinned.fitting.pins
+        })
+        .await;
+    browser.goto(&format!("/fittings/{fitting}/history")).await;
+    browser.see_in("[data-testid=journal]", "undone").await;
+}
+
+#[tokio::test]
+async fn a_favourite_is_copied_seam_by_seam() {
+    let workroom = Workroom::demo();
+    let (browser, fitting) = at(&workroom, 316, "copy").await;
+    browser.see("Lay the favourite flat").await;
+    for (label, width) in [("bust width", "470"), ("waist width", "45,4 cm"), ("upper sleeve width", "166")] {
+        browser.fill(label, width).await;
+        browser.keys("\n").await;
+    }
+    browser.until("three levels", || async { browser.table("[data-testid=copy]").await.len() == 3 }).await;
+    let kept = job(&browser, &fitting).await;
+    let favourite =
+        [(FlatName::Bust, mm(470.0)), (FlatName::Waist, mm(454.0)), (FlatName::UpperArm, mm(166.0))].into();
+    let plan = copy_from(&kept, &favourite).expect("a copy");
+    for (row, solved) in browser.table("[data-testid=copy]").await.iter().zip(&plan.rows) {
+        assert_eq!(row[0], solved.words);
+        assert_eq!(row[1..4], solved.shown);
+    }
+    browser.press("Pin this garment like it").await;
+    browser.see_saved().await;
+    browser
+        .until("its pins in the file", || async {
+            let pins = job(&browser, &fitting).await.fitting.pins;
+            plan.pins.iter().all(|pin| pins.contains(pin))
+        })
+        .await;
+}
+
+#[tokio::test]
+async fn lengths_armholes_and_letting_out_are_the_cores() {
+    let workroom = Workroom::demo();
+    let (browser, fitting) = at(&workroom, 317, "check").await;
+    browser.see("What letting out could give").await;
+    let solution = solve(&job(&browser, &fitting).await).expect("a result");
+    let lengths = browser.table("[data-testid=lengths]").await;
+    assert_eq!(lengths.len(), solution.lengths.len());
+    for (row, solved) in lengths.iter().zip(&solution.lengths) {
+        assert_eq!(row[0], solved.words);
+        assert_eq!(row[1].trim_start_matches("≈ "), cell(&solved.shown[0]));
+        assert_eq!(row[2..5], [1, 2, 3].map(|i| cell(&solved.shown[i])));
+    }
+    let gains = browser.table("[data-testid=gains]").await;
+    for (row, solved) in gains.iter().zip(&solution.gains) {
+        assert_eq!(
+            row[2..5],
+            [solved.shown.most.clone(), cell(&solved.shown.wanted), cell(&solved.shown.missing)]
+        );
+    }
+    assert_eq!(browser.texts("[data-testid=armhole]").await, [solution.armholes[0].words.clone()]);
+    let said: Vec<String> = solution.put_on.iter().map(|check| check.words.clone()).collect();
+    assert_eq!(browser.texts("[data-testid=put-on] li").await, said);
+    // It was fitted on a form, and the ease there is translated to the wearer.
+    let on_form: Vec<_> = solution.levels.iter().filter(|row| row.on_form.is_some()).collect();
+    let rows = browser.table("[data-testid=on-form]").await;
+    assert!(rows.len() >= 3 && rows.len() == on_form.len());
+    for (row, solved) in rows.iter().zip(on_form) {
+        let form = solved.on_form.as_ref().expect("a form");
+        assert_eq!(row[1..3], form.shown);
+        assert_eq!(row[4], cell(&solved.shown.ease));
+    }
+}
+
+#[tokio::test]
+async fn letting_out_says_what_is_inside_and_what_is_missing() {
+    let workroom = Workroom::demo();
+    let (browser, fitting) = at(&workroom, 302, "check").await;
+    browser.see("What letting out could give").await;
+    let solution = solve(&job(&browser, &fitting).await).expect("a result");
+    let waist = browser.table("[data-testid=gains]").await.remove(0);
+    assert!(waist[1].contains("outseam: front 16, back 18"), "{waist:?}");
+    assert_eq!(waist[2], solution.gains[0].shown.most);
+    assert_ne!(waist[2], "0", "its seams were looked into");
+}
+
+#[tokio::test]
+async fn the_fit_picture_says_the_girths_of_the_core() {
+    let workroom = Workroom::demo();
+    let (browser, fitting) = at(&workroom, 312, "fit").await;
+    browser.see("A picture of girths, not of drape").await;
+    let picture = fit_picture(&job(&browser, &fitting).await).expect("a picture");
+    let rings = browser.texts("[data-testid=rings] li").await;
+    assert_eq!(rings.len(), picture.rings.len());
+    for (shown, ring) in rings.iter().zip(&picture.rings) {
+        assert!(shown.contains(&ring.said), "{} in {shown}", ring.said);
+        assert!(shown.contains(&format!("depth {} of the width", ring.section)), "{shown}");
+    }
+    let drawn = browser.run("return document.querySelectorAll('.rings svg path').length", Value::Null).await;
+    assert_eq!(drawn, Value::from(3 * picture.rings.len()), "body, before and after at every level");
+}
+
+#[tokio::test]
+async fn two_fittings_lie_over_each_other() {
+    let workroom = Workroom::demo();
+    let (browser, fitting) = at(&workroom, 312, "compare").await;
+    browser.see("What is different").await;
+    let (one, other) = (job(&browser, &demo_fitting(311)).await, job(&browser, &fitting).await);
+    let compared = compare(&one, &other).expect("a comparison");
+    let rows = browser.table("[data-testid=compared]").await;
+    assert_eq!(rows.len(), compared.levels.len());
+    for (row, solved) in rows.iter().zip(&compared.levels) {
+        assert_eq!(
+            row[1..4],
+            [solved.shown.after[0].clone(), solved.shown.after[1].clone(), solved.shown.change.clone()]
+        );
+        assert_eq!(row[4..6], [cell(&solved.shown.ease[0]), cell(&solved.shown.ease[1])]);
+    }
+    assert_eq!(browser.texts("[data-testid=differences] li").await, compared.words);
+    // And it is tried on again.
+    browser.press("Try it on again: fitting 3").await;
+    browser.see("No pins read yet").await;
+}
+
+#[tokio::test]
+async fn a_dress_is_hung_in_the_order_of_the_tape() {
+    let workroom = Workroom::demo();
+    let browser = Browser::open_demo(&workroom.url, DESK).await;
+    browser.press("Hang a garment").await;
+    browser.press("princess dress").await;
+    browser.fill("What you call it", "Copper stage dress").await;
+    browser.choose("Who wears it", "Ines Pellow").await;
+    // From the first measure on, tab alone goes down the garment.
+    browser.press_at("input[name=neck]").await;
+    let tape = [
+        ("neck", "20 cm"),
+        ("shoulder", "396"),
+        ("across_back", "348"),
+        ("bust", "498"),
+        ("under_bust", "462"),
+        ("waist", "420"),
+        ("high_hip", "486"),
+        ("hip", "540"),
+        ("hem", "820"),
+        ("underarm_to_waist", "204"),
+        ("side_length", "890"),
+        ("back_length", "1080"),
+        ("upper_arm", "176"),
+        ("elbow", "152"),
+        ("wrist", "126"),
+        ("sleeve_seam", "424"),
+        ("sleeve_length", "55,6 cm"),
+    ];
+    for (name, width) in tape {
+        let focused = browser.run("return document.activeElement.getAttribute('name')", Value::Null).await;
+        assert_eq!(focused, Value::from(name), "tab follows the tape");
+        browser.keys(&format!("{width}\t")).await;
+    }
+    browser
+        .until("the drawing with nothing estimated", || async {
+            !browser.texts("[data-testid=worn]").await.is_empty()
+                && !browser.text("aside").await.contains("estimated")
+                && browser.text("aside").await.contains("side back")
+        })
+        .await;
+    browser.press("Hang it on the rail").await;
+    browser.see("On the rail").await;
+    browser.see("Copper stage dress").await;
+    // It is tried on: its seams can be picked by letter, and a sleeve says what it does.
+    browser.run("[...document.querySelectorAll('[data-testid=hanging]')].find(e => e.innerText.includes('Copper')).click()", Value::Null).await;
+    browser.see("No pins read yet").await;
+    browser.keys("ul200\n6\n").await;
+    browser.see_in("[data-testid=echo]", "makes that sleeve's elbow").await;
+    browser.keys("sr700\n8\n").await;
+    browser.see_in("[data-testid=echo]", "on both sides makes the waist").await;
+    browser.see("2 pins read").await;
+    browser.see_saved().await;
+}
+
+#[tokio::test]
+async fn a_side_seam_goes_on_into_the_sleeve_in_one_line() {
+    let workroom = Workroom::demo();
+    let (browser, fitting) = at(&workroom, 313, "chalk").await;
+    browser.see("carried on into the sleeve at the underarm").await;
+    let solution = solve(&job(&browser, &fitting).await).expect("a result");
+    for (key, name) in [("1", SeamName::Side), ("2", SeamName::SleeveUnderarm)] {
+        browser.key_on_page(key).await;
+        let seam = solution.seams.iter().find(|seam| seam.seam == name).expect("a line");
+        let LineOutcome::Drawn(drawn) = &seam.lines[0].outcome else { panic!("drawn") };
+        browser.see_in("[data-testid=chalk-table-centre]", &drawn.upper.words).await;
+        let table = browser.table("[data-testid=chalk-table-centre]").await;
+        assert_eq!(table.len(), drawn.table.rows.len());
+        for (row, solved) in table.iter().zip(&drawn.table.rows) {
+            assert_eq!(row[..2], [solved.shown.station.clone(), solved.shown.depth.clone()]);
+        }
+        let edges = browser.text("[data-testid=edge-lengths]").await;
+        for edge in &drawn.edges {
+            assert!(
+                edges.contains(&format!("{} {}, along the old {}", edge.words, edge.shown[1], edge.shown[0])),
+                "{edges}"
+            );
+        }
+    }
+    browser.see_in("[data-testid=warnings]", "The armhole goes from").await;
+}
+
+#[tokio::test]
+async fn a_ladder_is_set_moved_and_read_again_and_each_stage_stays() {
+    let workroom = Workroom::demo();
+    let (browser, fitting) = at(&workroom, 316, "mirror").await;
+    browser.see("pins read").await;
+    browser.press("Set the ladder anew on the side seam").await;
+    browser.see_saved().await;
+    browser
+        .until("a ladder", || async {
+            job(&browser, &fitting).await.fitting.pins.iter().filter(|pin| pin.planned.is_some()).count() >= 8
+        })
+        .await;
+    let rung = job(&browser, &fitting)
+        .await
+        .fitting
+        .pins
+        .into_iter()
+        .filter(|pin| pin.seam == SeamName::Side && pin.side == vemble_fit::Side::Left)
+        .nth(2)
+        .expect("a rung");
+    // A reading four beside it moves that pin; it does not become another.
+    browser.press_at("input[name=station]").await;
+    browser.keys(&format!("sl{:.0}\n13\n", rung.station.mm() + 4.0)).await;
+    browser.see_in("[data-testid=echo]", "13 mm from the seam").await;
+    browser.see_saved().await;
+    browser
+        .until("the pin moved", || async {
+            job(&browser, &fitting)
+                .await
+                .fitting
+                .pins
+                .iter()
+                .any(|pin| pin.id == rung.id && pin.moved == Some(mm(13.0)) && pin.planned == rung.planned)
+        })
+        .await;
+    browser.press("Chalk").await;
+    browser.see_in("[data-testid=readings]", "moved 13").await;
+    browser.press_at("[data-testid=readings] button[aria-label^='Depth 13']").await;
+    browser.keys("12\n").await;
+    browser.see_in("[data-testid=stages]", "read again").await;
+    browser.see_saved().await;
+    browser
+        .until("all three stages", || async {
+            job(&browser, &fitting).await.fitting.pins.iter().any(|pin| {
+                pin.id == rung.id && pin.reread && pin.reading == mm(12.0) && pin.moved == Some(mm(13.0))
+            })
+        })
+        .await;
+}
+
+#[tokio::test]
+async fn a_changed_habit_says_what_it_changed() {
+    let workroom = Workroom::demo();
+    let browser = Browser::open_demo(&workroom.url, DESK).await;
+    browser.goto("/habits").await;
+    browser.see("Ease from your own table").await;
+    let before = job(&browser, &demo_fitting(312)).await;
+    browser.fill("ease at the bust", "58").await;
+    browser.keys("\n").await;
+    browser.see_in("[data-testid=effects]", "Green velvet princess dress").await;
+    let after = job(&browser, &demo_fitting(312)).await;
+    assert_eq!(after.habits.ease.get(&LevelName::Bust), Some(&mm(58.0)));
+    let said = vemble_fit::what_changed(
+        &solve(&before).expect("a result"),
+        &solve(&after).expect("a result"),
+        after.habits.scale,
+    );
+    assert!(!said.is_empty());
+    let shown = browser.text("[data-testid=effects]").await;
+    for words in said {
+        assert!(shown.contains(&words), "{words} in {shown}");
+    }
+    browser.choose("Carry a line across", "seam laid on seam").await;
+    browser.see_in("[data-testid=effects]", "Done differently: “Chalk every line on both panels”").await;
+}
