@@ -11,5 +11,9 @@ say "The solver and the whole job"
 cargo bench --quiet --workspace --bench solver
 say "The server"
 cargo bench --quiet --workspace --bench server
+say "The screen"
+need_packages chromium chromium-driver
+cargo build --quiet --profile bench --workspace --bin vemble
+cargo bench --quiet --workspace --bench screen
 say "The web application's first load"
 node scripts/first-load.mjs

@@ -267,6 +267,15 @@ impl Browser {
         self.client.execute(script, arguments).await.expect("the script runs")
     }
 
+    /// Runs a script in the page that hands its result to its last argument.
+    ///
+    /// # Panics
+    /// When it throws, or never does.
+    pub async fn run_async(&self, script: &str, arguments: Value) -> Value {
+        let arguments = arguments.as_array().cloned().unwrap_or_default();
+        self.client.execute_async(script, arguments).await.expect("the script runs")
+    }
+
     /// Downloads what an address of the product gives, signed in as the browser is; bytes as Latin-1.
     ///
     /// # Panics

@@ -4,10 +4,14 @@
 use std::sync::atomic::{AtomicU32, Ordering};
 
 use divan::Bencher;
+use vemble_fit::garment::{SeamEnd, SleeveBuild};
 use vemble_fit::line::{LineEnd, LineProblem, Target};
-use vemble_fit::{Job, Length, solve};
+use vemble_fit::{Job, Length, Pin, SeamName, Side, solve};
 
 const JOB: &str = include_str!("../../../docs/examples/barn-dance-trousers.vemble.json");
+const DRESS: &str = include_str!("../../../docs/examples/princess-dress.vemble.json");
+/// Pins on the dress, over all its seams.
+const PINS: usize = 90;
 
 fn main() {
     divan::main();
@@ -63,4 +67,81 @@ fn whole_job(bencher: Bencher) {
             job
         })
         .bench_values(|job| solve(&job).expect("a result"));
+}
+
+/// A princess dress with sleeves in two pieces: fourteen seams, counting both sides, and ninety pins.
+#[divan::bench]
+fn whole_job_of_a_princess_dress(bencher: Bencher) {
+    let job = dress();
+    let seams: usize = solve(&job)
+        .expect("a result")
+        .seams
+        .iter()
+        .map(|seam| if seam.seam.is_paired() { 2 } else { 1 })
+        .sum();
+    assert_eq!((seams, job.fitting.pins.len()), (14, PINS));
+    let runs = AtomicU32::new(0);
+    bencher
+        .with_inputs(|| {
+            let run = runs.fetch_add(1, Ordering::Relaxed);
+            let mut job = job.clone();
+            for (i, pin) in (0..).zip(&mut job.fitting.pins) {
+                pin.reading = Length::from_mm(pin.reading.mm() + 0.5 * jitter(run * 13 + i));
+            }
+            job
+        })
+        .bench_values(|job| solve(&job).expect("a result"));
+}
+
+fn dress() -> Job {
+    let mut job: Job = serde_json::from_str(DRESS).expect("the example");
+    let shape = &mut job.garment.shape;
+    shape.sleeves = Some(SleeveBuild::TwoPiece);
+    shape.fixtures.clear();
+    shape.seams = vec![
+        SeamName::Shoulder,
+        SeamName::CentreFront,
+        SeamName::PrincessFront,
+        SeamName::PrincessBack,
+        SeamName::Side,
+        SeamName::CentreBack,
+    ];
+    let model = job.fitting.pins[0].clone();
+    let pattern = job.garment.shape.pattern(&job.habits).expect("panels");
+    let seams: Vec<_> = job
+        .garment
+        .shape
+        .seams_on(Some(&pattern))
+        .into_iter()
+        .filter(|seam| job.garment.shape.has(seam.name))
+        .collect();
+    let sides =
+        |paired: bool| -> &[Side] { if paired { &[Side::Left, Side::Right] } else { &[Side::Centre] } };
+    let mut pins: Vec<Pin> = Vec::new();
+    // Six or seven to a seam, a swell on each, until there are ninety.
+    for rung in 0.. {
+        for seam in &seams {
+            for side in sides(seam.name.is_paired()) {
+                if pins.len() == PINS {
+                    job.fitting.pins = pins;
+                    return job;
+                }
+                let share = 0.3 + 0.1 * f64::from(rung);
+                let station = share * seam.length;
+                let usual = seam.usual();
+                let swell = (-((share - 0.6) / 0.3f64).powi(2)).exp();
+                let deep = if matches!(seam.upper, SeamEnd::Edge) { 4.0 } else { 6.0 };
+                pins.push(Pin {
+                    id: format!("{} {} {rung}", seam.name.key(), side.words()),
+                    seam: seam.name,
+                    side: *side,
+                    datum: usual.datum,
+                    station: Length::from_mm(usual.counted(station)),
+                    reading: Length::from_mm(deep * swell),
+                    ..model.clone()
+                });
+            }
+        }
+    }
+    job
 }

@@ -101,7 +101,7 @@ pub fn copy_from(job: &Job, favourite: &BTreeMap<FlatName, Length>) -> Result<Co
         for seam in &seams {
             let Some(known) = shape.seam(*seam, Some(pattern)) else { continue };
             let Some([edge, _]) = pattern.edges(*seam) else { continue };
-            let place = if level.on_band { edge.edge.end() } else { edge.edge.at_height(level.height.mm()) };
+            let place = level.place_on(edge.edge);
             let usual = known.usual();
             let below = place.station * known.length / edge.edge.length();
             for side in [Side::Left, Side::Right] {

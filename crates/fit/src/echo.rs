@@ -75,7 +75,7 @@ fn nearest_level<'a>(pattern: &'a Pattern, reading: &Reading) -> Option<(&'a Lev
         // A pin above the crotch changes the body, however near the thigh it stands.
         .filter(|level| reading.seam != SeamName::Outseam || (level.tube == Tube::Body) == above_crotch)
         .map(|level| {
-            let height = if level.on_band { edge.edge.end().point.y } else { level.height.mm() };
+            let height = level.place_on(edge.edge).point.y;
             (level, (height - place.point.y).abs())
         })
         .min_by(|a, b| a.1.total_cmp(&b.1))

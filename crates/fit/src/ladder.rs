@@ -70,10 +70,9 @@ fn wanted_depths(
         .iter()
         .filter(crosses)
         .filter_map(|level| {
-            let place = if level.on_band { edge.edge.end() } else { edge.edge.at_height(level.height.mm()) };
-            let cos = if level.on_band { 1.0 } else { place.cos_lean().max(0.5) };
             let count = seam.count_on(level.tube);
-            Some((place.station, excess(level.name)? * cos / count))
+            let depth = excess(level.name)? * level.cos_on(edge.edge) / count;
+            Some((level.place_on(edge.edge).station, depth))
         })
         .collect();
     wanted.sort_by(|a, b| a.0.total_cmp(&b.0));

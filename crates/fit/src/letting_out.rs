@@ -192,12 +192,11 @@ fn inside(
 ) -> InsideSeam {
     let edges = seam.edge_words();
     let allowance = shape.allowance(seam);
-    let place = pattern.edges(seam).map(|[edge, _]| {
-        if level.on_band { edge.edge.end() } else { edge.edge.at_height(level.height.mm()) }
-    });
-    let (Some(allowance), Some(place)) = (allowance, place) else {
+    let edge = pattern.edges(seam).map(|[edge, _]| edge.edge);
+    let (Some(allowance), Some(edge)) = (allowance, edge) else {
         return InsideSeam { seam, edges, inside: None, most: None, gains: None };
     };
+    let place = level.place_on(edge);
     let clipped = shape
         .clips
         .iter()
@@ -217,7 +216,7 @@ fn inside(
     let most = LetOut::of(here, habits).even;
     let most = fixed.map_or(most, |fixed| fixed.min(most));
     let count = if seam.is_paired() && level.tube == Tube::Body { 4.0 } else { 2.0 };
-    let cos = if level.on_band { 1.0 } else { place.cos_lean().max(0.5) };
+    let cos = level.cos_on(edge);
     InsideSeam {
         seam,
         edges,
@@ -245,8 +244,7 @@ pub fn insets(shape: &Shape, pattern: &Pattern, gains: &[LevelGain], habits: &Ha
                 let level = pattern.level(gain.level)?;
                 // A body has the seam on both sides, a leg or sleeve once.
                 let seams = if tube == Tube::Body { 2.0 } else { 1.0 };
-                let station =
-                    if level.on_band { edge.length() } else { edge.at_height(level.height.mm()).station };
+                let station = level.place_on(edge).station;
                 Some((gain.level, station, gain.missing?.mm() / seams))
             })
             .collect();

@@ -12,6 +12,7 @@ mod caution;
 mod choice;
 mod cloth;
 mod compare;
+mod convex;
 mod copy;
 pub mod drawing;
 pub mod ease;
@@ -31,6 +32,7 @@ pub mod line;
 mod next_act;
 mod pin;
 pub mod plan;
+mod put_on;
 mod say;
 mod share;
 mod solution;
@@ -63,6 +65,7 @@ pub use lengths::{LengthName, LengthRow};
 pub use letting_out::{Inset, InsideSeam, LetOut, LevelGain};
 pub use next_act::{NextAct, Place};
 pub use pin::{Datum, EdgeRead, EntryMode, Pin, PinError, Side};
+pub use put_on::{PutOn, Through};
 pub use share::{ShareOut, SharePart, SharePlan, ShareRequest, share_out};
 pub use solution::{
     DatumPlace, DrawnLine, EdgeLength, LineOutcome, LineRefused, MirroredMark, PinRead, PinnableSeam,

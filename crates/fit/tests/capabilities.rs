@@ -124,16 +124,13 @@ fn a_pin_says_the_same_from_every_datum() {
 #[test]
 fn a_new_dart_is_read_from_its_fold_and_a_pair_takes_four_times_the_depth() {
     let mut job = example("shift-dress");
-    let depths = |depth: f64| -> Vec<Pin> {
-        [Side::Left, Side::Right]
-            .map(|side| Pin {
-                mode: EntryMode::FoldToPin,
-                exact: true,
-                ..pin(SeamName::BackDart, side, 135.0, depth, Datum::Tip)
-            })
-            .to_vec()
-    };
-    job.fitting.pins = depths(8.0);
+    job.fitting.pins = [Side::Left, Side::Right]
+        .map(|side| Pin {
+            mode: EntryMode::FoldToPin,
+            exact: true,
+            ..pin(SeamName::BackDart, side, 135.0, 8.0, Datum::Tip)
+        })
+        .to_vec();
     let waist = solved(&job);
     let row = waist.levels.iter().find(|row| row.girth.level == LevelName::Waist).expect("a waist");
     assert!((row.girth.change().mm() + 32.0).abs() < 0.5, "{:?}", row.girth);

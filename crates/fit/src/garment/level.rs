@@ -2,6 +2,7 @@
 
 use serde::{Deserialize, Serialize};
 
+use super::edge::{Edge, Place};
 use super::flat::FlatName;
 use crate::{Length, MeasureName};
 
@@ -138,4 +139,21 @@ pub struct Level {
     pub estimated: bool,
     /// True along the top of a band, which runs square to the seams that meet it.
     pub on_band: bool,
+}
+
+/// A seam leaning more than 60° from vertical is no longer measured across.
+const LEAST_COS: f64 = 0.5;
+
+impl Level {
+    /// Where an edge meets this level: along a band, its upper end.
+    #[must_use]
+    pub fn place_on(&self, edge: &Edge) -> Place {
+        if self.on_band { edge.end() } else { edge.at_height(self.height.mm()) }
+    }
+
+    /// Cosine of an edge's lean here; a band runs square to the seams that meet it.
+    #[must_use]
+    pub fn cos_on(&self, edge: &Edge) -> f64 {
+        if self.on_band { 1.0 } else { self.place_on(edge).cos_lean().max(LEAST_COS) }
+    }
 }

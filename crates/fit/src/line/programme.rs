@@ -5,14 +5,9 @@
 //! both ends, at every pin, and between them at least [`PIECES`] to the seam. Every weight is in
 //! proportion to the seam's length, so that scaling all lengths scales the line.
 
-use clarabel::algebra::CscMatrix;
-use clarabel::solver::{
-    DefaultSettingsBuilder, DefaultSolver, IPSolver, NonnegativeConeT, SolverStatus, SupportedConeT,
-    ZeroConeT,
-};
-
 use super::problem::{LineEnd, LineProblem, Target};
 use super::{Knot, Line};
+use crate::convex::{Convex, Terms};
 
 /// Cubic pieces to a whole seam: on the longest outseam about 35 mm each, and a hand cannot
 /// follow a finer change.
@@ -39,7 +34,7 @@ pub(super) enum Solved {
 }
 
 /// A row `coefficients · x ≤ bound`.
-type Row = (Vec<(usize, f64)>, f64);
+type Row = (Terms, f64);
 
 /// The knots, objective and rows of one problem.
 pub(super) struct Programme<'a> {
@@ -262,35 +257,8 @@ impl<'a> Programme<'a> {
             pv.push(NEAR_THE_PINS);
             q[2 * knot] -= NEAR_THE_PINS * target.depth;
         }
-        let p = CscMatrix::new_from_triplets(n, n, pi, pj, pv);
-        let zero = self.end_rows();
-        let (mut ai, mut aj, mut av, mut b) = (Vec::new(), Vec::new(), Vec::new(), Vec::new());
-        for column in &zero {
-            ai.push(b.len());
-            aj.push(*column);
-            av.push(1.0);
-            b.push(0.0);
-        }
-        for (terms, bound) in rows {
-            for (column, coefficient) in terms {
-                ai.push(b.len());
-                aj.push(*column);
-                av.push(*coefficient);
-            }
-            b.push(*bound);
-        }
-        let a = CscMatrix::new_from_triplets(b.len(), n, ai, aj, av);
-        let cones: [SupportedConeT<f64>; 2] = [ZeroConeT(zero.len()), NonnegativeConeT(rows.len())];
-        let settings = DefaultSettingsBuilder::default()
-            .verbose(false)
-            .presolve_enable(false)
-            .max_iter(100)
-            .build()
-            .ok()?;
-        let mut solver = DefaultSolver::new(&p, &q, &a, &b, &cones, settings).ok()?;
-        solver.solve();
-        matches!(solver.solution.status, SolverStatus::Solved | SolverStatus::AlmostSolved)
-            .then(|| solver.solution.x.clone())
+        let equal = self.end_rows().into_iter().map(|column| (vec![(column, 1.0)], 0.0)).collect();
+        Convex { p: (pi, pj, pv), q, equal, at_most: rows.to_vec() }.minimise()
     }
 
     /// Upper triangle of the bending energy with its small flat tie-breaker.

@@ -5,11 +5,12 @@ use chrono::Days;
 use super::solver::Solver;
 use crate::armhole::ArmholeFit;
 use crate::choice::PinSides;
-use crate::ease::{FootThrough, LevelBalance, PutOn, SeatedWaist, Verdict};
+use crate::ease::{FootThrough, LevelBalance, SeatedWaist, Verdict};
 use crate::evening::{Evening, Finding};
 use crate::garment::{FixtureKind, FlatName, LevelName, Pattern, Purpose, Seam, SeamName, Tube};
 use crate::lengths::LengthRow;
 use crate::letting_out::Inset;
+use crate::put_on::PutOn;
 use crate::warning::{Warning, Weight};
 use crate::{Caution, HouseRule, Length, Side};
 

@@ -9,7 +9,7 @@ use serde::Serialize;
 
 use crate::armhole::ArmholeFit;
 use crate::drawing::Drawing;
-use crate::ease::{FootThrough, LevelBalance, PutOn, SeatedWaist};
+use crate::ease::{FootThrough, LevelBalance, SeatedWaist};
 use crate::evening::Evening;
 use crate::garment::SeamName;
 use crate::job::{Job, JobError};
@@ -19,6 +19,7 @@ use crate::line::{ChalkTable, LineCharacter, LineEnd};
 use crate::next_act::NextAct;
 use crate::pin::Datum;
 use crate::plan::Plan;
+use crate::put_on::PutOn;
 use crate::warning::Warning;
 use crate::{Length, Side};
 pub(crate) use solver::Solver;

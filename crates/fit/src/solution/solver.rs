@@ -5,7 +5,7 @@ use super::pins::{between, merge_close};
 use super::{DatumPlace, PinRead, PinnableSeam, RESULT_FORMAT, SeamSolution, SideLine, Solution, shown_mm};
 use crate::armhole::{ArmholeFit, armholes};
 use crate::drawing::{self, Drawing, LevelMark};
-use crate::ease::{self, Judging, LevelBalance, PutOn};
+use crate::ease::{self, Judging, LevelBalance};
 use crate::evening::{self, Evening, Readings};
 use crate::garment::{
     FlatName, Pattern, Rings, Seam, SeamName, Shape, TemplateError, Tube, body_figure, garment_figures,
@@ -17,6 +17,7 @@ use crate::letting_out::{Inset, LevelGain, Wanting, gains, insets};
 use crate::line::{Line, Target};
 use crate::next_act::NextAct;
 use crate::plan::{Plan, PlannedLine, work_order};
+use crate::put_on::{PutOn, put_on};
 use crate::warning::{Warning, Weight};
 use crate::{Body, Habits, HouseRule, Length, LetOut, Side};
 
@@ -369,7 +370,7 @@ impl<'a> Solver<'a> {
     }
 
     fn put_on(&self, levels: &[LevelBalance], judging: Judging<'_>) -> Vec<PutOn> {
-        self.pattern.as_ref().map_or_else(Vec::new, |pattern| ease::put_on(levels, pattern, judging))
+        self.pattern.as_ref().map_or_else(Vec::new, |pattern| put_on(levels, pattern, judging))
     }
 
     fn armholes(&self) -> Vec<ArmholeFit> {

@@ -1,0 +1,202 @@
+//! Sharing a change out: "the waist must lose 46".
+//!
+//! Where it can come from has limits: what is set into a seam, the most a dart may hold, pockets that
+//! drift together, what is inside when letting out, and the side seam, which must stay at the side. For
+//! every choice of seams the smallest largest depth that makes the change is a convex programme; the
+//! choices are ranked by that depth and by what opening one more seam is worth.
+
+mod pins;
+mod plan;
+mod programme;
+mod source;
+
+use serde::{Deserialize, Serialize};
+
+use crate::drawing::PanelDrawing;
+use crate::ease::LevelBalance;
+use crate::garment::{Figure, LevelName, SeamName};
+use crate::solution::Solver;
+use crate::{HouseRule, Job, JobError, Length, Pin, solve};
+use plan::Plans;
+use programme::{most_of, smallest_largest};
+use source::sources;
+
+/// A pin this near a level stands at it, in millimetres.
+const AT_THE_LEVEL: f64 = 15.0;
+/// Less depth than this is not worth opening a seam for, in millimetres.
+const WORTH_OPENING: f64 = 0.5;
+/// Plans whose depths differ by no more than this are one plan, in millimetres.
+const SAME_PLAN: f64 = 1.0;
+/// How many alternatives are offered beside the pinned plan.
+const OFFERED: usize = 2;
+/// What a dart that is not there yet costs more than a seam that is, in millimetres of largest depth.
+const NEW_DART: f64 = 2.0;
+
+/// What is asked.
+#[derive(Debug, Clone, Copy, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(deny_unknown_fields)]
+pub struct ShareRequest {
+    /// The level.
+    pub level: LevelName,
+    /// What its girth must lose, against what it measures without any line; negative gains.
+    pub lose: Length,
+}
+
+/// Where some of a change can come from.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct ShareSource {
+    /// The seam or dart.
+    pub seam: SeamName,
+    /// What it is called.
+    pub words: String,
+    /// The most depth it can give there.
+    pub most: Length,
+    /// Why no more.
+    pub because: String,
+}
+
+/// What one seam gives in a plan.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct SharePart {
+    /// The seam or dart.
+    pub seam: SeamName,
+    /// What it is called.
+    pub words: String,
+    /// Depth at the level.
+    pub depth: Length,
+    /// What that takes from the girth, both sides where there are two.
+    pub change: Length,
+    /// Depth and change as they stand on the session's tape.
+    pub shown: [String; 2],
+}
+
+/// One way of making the change.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct SharePlan {
+    /// What it is, in a few words.
+    pub title: String,
+    /// Seam by seam.
+    pub parts: Vec<SharePart>,
+    /// What the level loses in all.
+    pub total: Length,
+    /// The largest depth.
+    pub largest: Length,
+    /// How far the side seam swings; positive to the back.
+    pub swing: Length,
+    /// What comes of it, in words.
+    pub consequences: Vec<String>,
+    /// The fitting's pins with this plan in place of theirs.
+    pub pins: Vec<Pin>,
+    /// Every level with this plan sewn.
+    pub levels: Vec<LevelBalance>,
+    /// The panels with this plan's lines.
+    pub panels: Vec<PanelDrawing>,
+    /// The garment from the front with this plan sewn.
+    pub figure: Option<Figure>,
+    /// True when every line of it can be sewn.
+    pub solved: bool,
+}
+
+/// The pinned plan and its alternatives.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct ShareOut {
+    /// The level.
+    pub level: LevelName,
+    /// What was asked.
+    pub asked: Length,
+    /// What was asked, or the most that can be had where that is less.
+    pub reached: Length,
+    /// Said where less can be had than asked, with what to do.
+    pub short: Option<String>,
+    /// Where it can come from.
+    pub sources: Vec<ShareSource>,
+    /// What is pinned now.
+    pub pinned: SharePlan,
+    /// The best alternatives, best first.
+    pub alternatives: Vec<SharePlan>,
+}
+
+/// Shares a change of a level's girth out over the seams that cross it.
+///
+/// # Errors
+/// [`JobError`] for a job that holds nonsense, or a level this garment does not have.
+pub fn share_out(job: &Job, request: ShareRequest) -> Result<ShareOut, JobError> {
+    let solution = solve(job)?;
+    let solver = Solver::new(job)?;
+    let level = solver.pattern.as_ref().and_then(|pattern| pattern.level(request.level).copied());
+    let (Some(pattern), Some(level)) = (&solver.pattern, level) else {
+        return Err(JobError::at("level", crate::JobErrorCause::NoSuchLevel(request.level)));
+    };
+    crate::job::within("lose", "what the level must lose", request.lose.mm(), -400.0, 400.0)?;
+    let sign = if request.lose.is_negative() { -1.0 } else { 1.0 };
+    let asked = request.lose.abs().mm();
+    let sources = sources(job, pattern, &level, sign);
+    let swing = job.habits.rule(HouseRule::SideSwing);
+    let plans = Plans { job, pattern, level: &level, solution: &solution, sources: &sources, sign };
+    let can = most_of(&sources, swing);
+    let reached = asked.min(can);
+    let scale = job.habits.scale;
+    let short = (can + 0.05 < asked).then(|| {
+        let (write, most) = (scale.write(Length::from_mm(asked)), scale.write(Length::from_mm(can)));
+        let act = if sign > 0.0 {
+            "Take the rest elsewhere (a tuck, a pleat, elastic), or unpick what is in the way"
+        } else {
+            "Look into the seams nobody has looked into, or set in a strip for the rest"
+        };
+        format!("Of {write} the seams can give {most} here. {act}; what follows shares out {most}.")
+    });
+    let pinned = plans.pinned();
+    let worth = job.habits.rule(HouseRule::SeamWorth);
+    let mut ranked: Vec<(f64, Vec<f64>)> = (1u32..1 << sources.len())
+        .filter_map(|set| {
+            let chosen = |i: usize| set & (1 << i) != 0;
+            let depths = smallest_largest(&sources, chosen, reached, swing)?;
+            let opened = (0..sources.len()).filter(|i| depths[*i] > WORTH_OPENING).count();
+            // A seam that gives nothing belongs to a smaller choice, which is ranked by itself.
+            if opened != set.count_ones() as usize {
+                return None;
+            }
+            let largest = depths.iter().copied().fold(0.0, f64::max);
+            let new_darts = (0..sources.len()).filter(|i| chosen(*i) && sources[*i].new_dart).count();
+            Some((largest + worth * opened as f64 + NEW_DART * new_darts as f64, depths))
+        })
+        .collect();
+    ranked.sort_by(|a, b| a.0.total_cmp(&b.0));
+    let current = plans.current();
+    let same = |one: &[f64], other: &[f64]| one.iter().zip(other).all(|(a, b)| (a - b).abs() < SAME_PLAN);
+    let mut chosen: Vec<Vec<f64>> = Vec::new();
+    if reached > 0.05 {
+        for (_, depths) in ranked {
+            if chosen.len() < OFFERED
+                && !same(&depths, &current)
+                && !chosen.iter().any(|known| same(known, &depths))
+            {
+                chosen.push(depths);
+            }
+        }
+    }
+    let alternatives =
+        chosen.iter().map(|depths| plans.alternative(depths)).collect::<Result<Vec<_>, JobError>>()?;
+    Ok(ShareOut {
+        level: request.level,
+        asked: request.lose,
+        reached: Length::from_mm(sign * reached),
+        short,
+        sources: sources
+            .iter()
+            .map(|source| ShareSource {
+                seam: source.seam,
+                words: source.words(),
+                most: Length::from_mm((sign * source.most * 10.0).round() / 10.0),
+                because: source.because.clone(),
+            })
+            .collect(),
+        pinned,
+        alternatives,
+    })
+}

@@ -1,0 +1,110 @@
+//! The pins that hand a plan over to the fitting.
+
+use super::plan::Plans;
+use super::{AT_THE_LEVEL, WORTH_OPENING};
+use crate::garment::SeamName;
+use crate::{EntryMode, Length, Pin, Side};
+
+/// How far along a seam a plan moves the pins it finds, in millimetres; further away they stay.
+const REACH: f64 = 250.0;
+
+impl Plans<'_> {
+    /// The fitting's pins with these depths at the level: pins near it are moved by what their seam
+    /// changes, fading out along the seam; where none stands at the level, one is set.
+    pub(super) fn pins(&self, parts: &[(SeamName, f64)]) -> Vec<Pin> {
+        let job = self.job;
+        let mut pins = job.fitting.pins.clone();
+        for source in self.sources {
+            let seam = source.seam;
+            let wanted = parts.iter().find(|(known, _)| *known == seam).map_or(0.0, |(_, depth)| *depth);
+            let by = wanted - self.depth_now(seam);
+            let (Some(drawn), Some([edge, _])) =
+                (job.garment.shape.seam(seam, Some(self.pattern)), self.pattern.edges(seam))
+            else {
+                continue;
+            };
+            let place = self.level.place_on(edge.edge);
+            let at = place.station * drawn.length / edge.edge.length();
+            let usual = drawn.usual();
+            let mode = if source.new_dart { EntryMode::FoldToPin } else { EntryMode::SeamToPin };
+            let sides: &[Side] = if seam.is_paired() { &[Side::Left, Side::Right] } else { &[Side::Centre] };
+            for side in sides {
+                let mut standing = false;
+                pins.retain_mut(|pin| {
+                    if pin.seam != seam || pin.side != *side {
+                        return true;
+                    }
+                    let Some(station) = pin.station_from_below(&drawn) else { return true };
+                    let away = (station - at).abs();
+                    let share = (1.0 - away / REACH).max(0.0);
+                    let Ok(depth) = pin.depth(job.garment.shape.allowance(seam)) else { return true };
+                    // At the level both sides get the plan's own depth; further away each pin keeps
+                    // what it said, moved by as much.
+                    let depth = if away <= AT_THE_LEVEL {
+                        standing = true;
+                        wanted
+                    } else if share * by.abs() < 0.05 {
+                        return true;
+                    } else {
+                        ((depth.mm() + share * by) * 10.0).round() / 10.0
+                    };
+                    if depth.abs() < WORTH_OPENING && wanted.abs() < WORTH_OPENING && away > AT_THE_LEVEL {
+                        return false;
+                    }
+                    set(pin, mode, depth);
+                    if away <= AT_THE_LEVEL {
+                        pin.exact = true;
+                        pin.station = Length::from_mm(usual.counted(at).max(0.0));
+                        pin.datum = usual.datum;
+                    }
+                    true
+                });
+                // A seam that gives nothing here, and is pinned elsewhere, is held to nothing here; one
+                // that is pinned nowhere else is left alone.
+                let here = |pin: &Pin| {
+                    pin.seam == seam
+                        && pin.side == *side
+                        && pin.station_from_below(&drawn).is_some_and(|s| (s - at).abs() <= AT_THE_LEVEL)
+                };
+                let elsewhere = pins.iter().any(|pin| pin.seam == seam && pin.side == *side && !here(pin));
+                if wanted.abs() <= WORTH_OPENING && !elsewhere {
+                    pins.retain(|pin| !here(pin));
+                } else if !standing && (elsewhere || wanted.abs() > WORTH_OPENING) {
+                    let mut pin = Pin {
+                        id: Pin::numbered(&["share", self.level.name.words(), seam.key(), side.words()]),
+                        seam,
+                        side: *side,
+                        datum: usual.datum,
+                        station: Length::from_mm(usual.counted(at).max(0.0)),
+                        mode,
+                        reading: Length::ZERO,
+                        panel: None,
+                        planned: None,
+                        moved: None,
+                        reread: false,
+                        exact: true,
+                    };
+                    set(&mut pin, mode, wanted);
+                    pins.retain(|other| other.id != pin.id);
+                    pins.push(pin);
+                }
+                // Two pins of one side at the level would be evened as one: the first stands for both.
+                let mut first = true;
+                pins.retain(|pin| {
+                    let here = pin.seam == seam
+                        && pin.side == *side
+                        && pin.exact
+                        && pin.station_from_below(&drawn).is_some_and(|station| (station - at).abs() < 0.1);
+                    !here || std::mem::take(&mut first)
+                });
+            }
+        }
+        pins
+    }
+}
+
+fn set(pin: &mut Pin, mode: EntryMode, depth: f64) {
+    let depth = Length::from_mm(depth);
+    (pin.mode, pin.reading, pin.panel) = (mode, depth, None);
+    (pin.planned, pin.moved, pin.reread) = (Some(depth), None, false);
+}

@@ -1,0 +1,184 @@
+//! Plans: what each seam gives, what comes of it, and the job with it in place.
+
+use super::source::Source;
+use super::{SharePart, SharePlan, WORTH_OPENING};
+use crate::garment::{Level, Pattern, SeamName, Tube};
+use crate::solution::{LineOutcome, Solution};
+use crate::{Job, JobError, Length, Pin, solve};
+
+/// What plans of one level are made from.
+pub(super) struct Plans<'a> {
+    pub(super) job: &'a Job,
+    pub(super) pattern: &'a Pattern,
+    pub(super) level: &'a Level,
+    pub(super) solution: &'a Solution,
+    pub(super) sources: &'a [Source],
+    /// `1` takes in, `-1` lets out.
+    pub(super) sign: f64,
+}
+
+impl Plans<'_> {
+    /// Depth of each source at the level as it is pinned now, mean of both sides, in the direction asked.
+    pub(super) fn current(&self) -> Vec<f64> {
+        self.sources.iter().map(|source| self.sign * self.depth_now(source.seam)).collect()
+    }
+
+    /// Depth of a seam at the level as it is pinned now, mean of both sides.
+    pub(super) fn depth_now(&self, seam: SeamName) -> f64 {
+        let rows = self.solution.levels.iter().filter(|row| row.girth.level == self.level.name);
+        let depths: Vec<f64> = rows
+            .flat_map(|row| &row.girth.parts)
+            .filter(|part| part.seam == seam)
+            .map(|part| part.depth.mm())
+            .collect();
+        if depths.is_empty() { 0.0 } else { depths.iter().sum::<f64>() / depths.len() as f64 }
+    }
+
+    /// The plan the pins say now.
+    pub(super) fn pinned(&self) -> SharePlan {
+        let parts: Vec<(SeamName, f64)> = self
+            .sources
+            .iter()
+            .map(|source| (source.seam, self.depth_now(source.seam)))
+            .filter(|(_, depth)| depth.abs() > 0.05)
+            .collect();
+        self.plan("As pinned".to_owned(), &parts, self.job.fitting.pins.clone(), self.solution)
+    }
+
+    /// The plan of these depths, solved.
+    pub(super) fn alternative(&self, depths: &[f64]) -> Result<SharePlan, JobError> {
+        let parts: Vec<(SeamName, f64)> = self
+            .sources
+            .iter()
+            .zip(depths)
+            .filter(|(_, depth)| **depth > WORTH_OPENING)
+            .map(|(source, depth)| (source.seam, self.sign * (depth * 100.0).round() / 100.0))
+            .collect();
+        let names: Vec<String> = self
+            .sources
+            .iter()
+            .filter(|source| parts.iter().any(|(seam, _)| *seam == source.seam))
+            .map(Source::words)
+            .collect();
+        let mut title = names.join(" and ");
+        title[..1].make_ascii_uppercase();
+        let pins = self.pins(&parts);
+        let mut job = self.job.clone();
+        job.fitting.pins = pins.clone();
+        // Depths accepted for the old plan say nothing about this one.
+        job.fitting
+            .accepted
+            .retain(|accepted| !self.sources.iter().any(|source| source.seam == accepted.seam));
+        let solution = solve(&job)?;
+        Ok(self.plan(title, &parts, pins, &solution))
+    }
+
+    fn plan(
+        &self,
+        title: String,
+        parts: &[(SeamName, f64)],
+        pins: Vec<Pin>,
+        solution: &Solution,
+    ) -> SharePlan {
+        let scale = self.job.habits.scale;
+        let source = |seam: SeamName| self.sources.iter().find(|source| source.seam == seam);
+        let change =
+            |(seam, depth): &(SeamName, f64)| source(*seam).map_or(0.0, |source| depth * source.gives);
+        let total: f64 = parts.iter().map(change).sum();
+        let swing: f64 =
+            parts.iter().map(|(seam, depth)| source(*seam).map_or(0.0, |s| depth * s.backward / 2.0)).sum();
+        let largest = parts.iter().map(|(_, depth)| depth.abs()).fold(0.0, f64::max);
+        SharePlan {
+            title,
+            total: tenth(total),
+            largest: tenth(largest),
+            swing: tenth(swing),
+            consequences: self.consequences(parts, swing, solution),
+            parts: parts
+                .iter()
+                .map(|part| {
+                    let (depth, change) = (tenth(part.1), tenth(change(part)));
+                    SharePart {
+                        seam: part.0,
+                        words: source(part.0).map_or(String::new(), Source::words),
+                        depth,
+                        change,
+                        shown: [scale.number(depth), scale.number(change)],
+                    }
+                })
+                .collect(),
+            pins,
+            levels: solution.levels.clone(),
+            panels: solution.drawing.as_ref().map_or_else(Vec::new, |drawing| drawing.panels.clone()),
+            figure: solution.drawing.as_ref().and_then(|drawing| drawing.figure_after.clone()),
+            solved: solution.is_solved(),
+        }
+    }
+
+    fn consequences(&self, parts: &[(SeamName, f64)], swing: f64, solution: &Solution) -> Vec<String> {
+        let scale = self.job.habits.scale;
+        let write = |mm: f64| scale.write(Length::from_mm(mm.abs()));
+        let mut said = Vec::new();
+        let depth = |seam: SeamName| parts.iter().find(|(known, _)| *known == seam).map_or(0.0, |(_, d)| *d);
+        match parts.len() {
+            0 => said.push("Nothing is pinned at this level.".to_owned()),
+            1 => said.push(format!("One place to open; each edge moves {}.", write(parts[0].1))),
+            n => {
+                let largest = parts.iter().map(|(_, depth)| depth.abs()).fold(0.0, f64::max);
+                said.push(format!("{n} places to open; no edge moves more than {}.", write(largest)));
+            }
+        }
+        if swing.abs() > 1.0 {
+            let way = if swing > 0.0 { "back" } else { "front" };
+            said.push(format!("The side seam swings {} towards the {way}.", write(swing)));
+        } else if !parts.is_empty() && self.level.tube == Tube::Body {
+            said.push("The side seam stays at the side.".to_owned());
+        }
+        let back = depth(SeamName::CentreBack) + depth(SeamName::PrincessBack);
+        if back.abs() > 1.0 && self.job.garment.shape.kind.has_legs() {
+            let way = if back > 0.0 { "closer together" } else { "further apart" };
+            said.push(format!("Back pockets come {} {way}.", write(2.0 * back)));
+        }
+        for seam in [SeamName::FrontDart, SeamName::BackDart] {
+            let deeper = depth(seam);
+            if deeper.abs() > 0.5 {
+                let held = self.pattern.edges(seam).map_or(0.0, |[leg, _]| {
+                    let height = leg.edge.end().point.y.min(self.level.height.mm());
+                    leg.panel
+                        .darts
+                        .iter()
+                        .find(|dart| dart.name == seam)
+                        .map_or(0.0, |dart| dart.intake_at(height))
+                });
+                let all = write(held + 2.0 * deeper);
+                said.push(if held < 0.5 {
+                    format!("A new {} on each side holds {all}.", seam.words())
+                } else {
+                    format!("Each {} then holds {all}.", seam.words())
+                });
+            }
+        }
+        if self.level.on_band && parts.iter().any(|(seam, _)| !seam.is_dart()) {
+            said.push("The band is opened and shortened by as much.".to_owned());
+        }
+        if let Some(row) = solution.levels.iter().find(|row| row.girth.level == self.level.name)
+            && let (Some(ease), Some(verdict)) = (row.ease_after, row.verdict)
+        {
+            let level = self.level.name.words();
+            said.push(format!("The {level} then has {} of ease: {}.", scale.write(ease), verdict.words()));
+        }
+        let refused =
+            solution.seams.iter().flat_map(|seam| &seam.lines).find_map(|line| match &line.outcome {
+                LineOutcome::Refused(refused) => Some(refused.message.clone()),
+                LineOutcome::Drawn(_) => None,
+            });
+        if let Some(message) = refused {
+            said.push(format!("One line cannot be sewn as it is: {message}."));
+        }
+        said
+    }
+}
+
+fn tenth(mm: f64) -> Length {
+    Length::from_mm((mm * 10.0).round() / 10.0)
+}
