@@ -343,3 +343,85 @@ async fn a_changed_habit_says_what_it_changed() {
     browser.choose("Carry a line across", "seam laid on seam").await;
     browser.see_in("[data-testid=effects]", "Done differently: “Chalk every line on both panels”").await;
 }
+
+/// As a tape that sends readings does: the next field is filled the moment it has the focus, while the one
+/// before it is still being read.
+#[tokio::test]
+async fn a_reading_entered_while_the_last_is_read_is_not_rubbed_out() {
+    let workroom = Workroom::demo();
+    let browser = Browser::open_demo(&workroom.url, DESK).await;
+    browser.goto("/hang").await;
+    browser.press("overalls").await;
+    browser.see("underarm to waist").await;
+    let script = r#"
+const [readings, done] = arguments;
+const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set;
+const enter = (i) => {
+  if (i === readings.length) return document.activeElement.blur(), done(true);
+  const [name, text] = readings[i];
+  const input = document.querySelector(`input[name=${name}]`);
+  input.focus();
+  set.call(input, text);
+  input.dispatchEvent(new Event("input", { bubbles: true }));
+  setTimeout(() => enter(i + 1), [0, 15, 30, 60][i % 4]);
+};
+enter(0);
+"#;
+    let readings = serde_json::json!([
+        ["bust", "580"],
+        ["waist", "528"],
+        ["hip", "576"],
+        ["thigh", "344"],
+        ["knee", "256"],
+        ["calf", "232"],
+        ["hem", "220"],
+        ["inseam", "744"],
+        ["outseam", "1212"],
+        ["neck", "190"],
+        ["shoulder", "410"],
+    ]);
+    browser.run_async(script, serde_json::json!([readings])).await;
+    browser.see_in("aside", "estimated").await;
+    for reading in readings.as_array().expect("readings") {
+        let [name, text] = [&reading[0], &reading[1]].map(|part| part.as_str().expect("words").to_owned());
+        browser
+            .until(&format!("{text} in {name}"), || async {
+                let value = format!("return document.querySelector('input[name={name}]').value");
+                browser.run(&value, Value::Null).await.as_str() == Some(text.as_str())
+            })
+            .await;
+    }
+    let said = browser.text("aside").await;
+    for name in ["bust", "hip width", "hem", "inseam", "outseam", "neck", "shoulder"] {
+        assert!(
+            !said.contains(&format!("{name} were not")) && !said.contains(&format!(" {name},")),
+            "{said}"
+        );
+    }
+    browser.fill("What you call it", "Painter overalls").await;
+    browser.press("Hang it on the rail").await;
+    browser.see("Painter overalls").await;
+}
+
+#[tokio::test]
+async fn the_ends_of_a_line_are_chosen_by_hand() {
+    let workroom = Workroom::demo();
+    let (browser, fitting) = at(&workroom, 301, "chalk").await;
+    browser.see("What every level will measure").await;
+    browser.choose("Lower end", "lower end: fades out at").await;
+    browser.fill("back on the old stitching, lower end", "48 cm").await;
+    browser.keys("\n").await;
+    browser.see_in("[data-testid=chalk-table-centre]", "Back on the old stitching 480 mm from the hem").await;
+    browser.see_saved().await;
+    let solution = solve(&job(&browser, &fitting).await).expect("a result");
+    let LineOutcome::Drawn(drawn) = &solution.seams[0].lines[0].outcome else { panic!("drawn") };
+    assert_eq!(drawn.lower.shown.as_deref(), Some("480"));
+    let table = browser.table("[data-testid=chalk-table-centre]").await;
+    assert_eq!(table[0][0], "480");
+    browser.choose("Lower end", "lower end: as the house has it").await;
+    browser
+        .until("the house's own end", || async {
+            job(&browser, &fitting).await.fitting.ends.iter().all(|ends| ends.lower.is_none())
+        })
+        .await;
+}

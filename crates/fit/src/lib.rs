@@ -69,7 +69,8 @@ pub use put_on::{PutOn, Through};
 pub use share::{ShareOut, SharePart, SharePlan, ShareRequest, share_out};
 pub use solution::{
     DatumPlace, DrawnLine, EdgeLength, LineOutcome, LineRefused, MirroredMark, PinRead, PinnableSeam,
-    ProposedDepth, ProposedEnds, RESULT_FORMAT, SeamSolution, SideLine, Solution, SolvedEnd, solve,
+    ProposedDepth, ProposedEnds, RESULT_FORMAT, SeamEndings, SeamSolution, SideLine, Solution, SolvedEnd,
+    solve,
 };
 pub use tape::{LONGEST_READING, ReadingError, read_tape};
 pub use unit::{Rounding, Scale, Unit};

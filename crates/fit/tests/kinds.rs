@@ -34,7 +34,7 @@ fn drawn(shape: &Shape) -> Option<Pattern> {
 }
 
 proptest! {
-    #![proptest_config(ProptestConfig { failure_persistence: None, ..ProptestConfig::with_cases(160) })]
+    #![proptest_config(ProptestConfig { failure_persistence: None, ..ProptestConfig::with_cases(300) })]
 
     #[test]
     fn panels_are_as_wide_as_the_tape_measured(shape in any_garment()) {
@@ -124,11 +124,11 @@ proptest! {
 
     #[test]
     fn armholes_and_caps_are_those_of_the_drawn_curves(
-        kind in prop::sample::select(vec![Kind::Shirt, Kind::PrincessDress, Kind::Jacket, Kind::Coat, Kind::KnitTop]),
+        shape in prop::sample::select(vec![
+            Kind::Shirt, Kind::PrincessDress, Kind::Jacket, Kind::Coat, Kind::KnitTop, Kind::WaistedDress,
+        ]).prop_flat_map(any_shape),
         depths in prop::array::uniform5(2.0f64..12.0),
     ) {
-        let mut runner = TestRunner::deterministic();
-        let shape = any_shape(kind).new_tree(&mut runner).expect("a shape").current();
         let Some(solution) = fitted(shape.clone(), &depths, 0.9) else { return Ok(()) };
         let pattern = drawn(&shape).expect("it was drawn");
         let fit = &solution.armholes[0];
@@ -145,11 +145,9 @@ proptest! {
 
     #[test]
     fn a_line_carried_across_is_one_at_the_underarm(
-        seed in 2.0f64..14.0, more in -2.0f64..2.0,
+        shape in any_shape(Kind::Shirt), deep in 2.0f64..14.0, more in -2.0f64..2.0,
     ) {
-        let mut runner = TestRunner::deterministic();
-        let shape = any_shape(Kind::Shirt).new_tree(&mut runner).expect("a shape").current();
-        let Some(solution) = fitted(shape, &[seed, seed + more], 0.95) else { return Ok(()) };
+        let Some(solution) = fitted(shape, &[deep, deep + more], 0.95) else { return Ok(()) };
         let line = |name| solution.seams.iter().find(|seam| seam.seam == name).map(|seam| &seam.lines[0].outcome);
         let (Some(LineOutcome::Drawn(side)), Some(LineOutcome::Drawn(sleeve))) =
             (line(SeamName::Side), line(SeamName::SleeveUnderarm)) else { return Ok(()) };

@@ -872,6 +872,7 @@ export interface components {
             at: components["schemas"]["Length"];
             /** @enum {string} */
             end: "taper";
+            from?: components["schemas"]["Datum"] | null;
         } | {
             /** @enum {string} */
             end: "run_off";
@@ -2052,6 +2053,15 @@ export interface components {
             /** @description The seam. */
             seam: components["schemas"]["SeamName"];
         };
+        /** @description What a line may do at one end of its seam, beside fading out anywhere. */
+        SeamEndings: {
+            /** @description Go on into the neighbouring seam. */
+            carry: boolean;
+            /** @description Hold one depth: through a band, or over a stretch at an edge. */
+            hold: boolean;
+            /** @description Run off the edge: not into a crotch or a tip. */
+            run_off: boolean;
+        };
         /** @description How one seam is evened, where it differs from the habit. */
         SeamEvening: {
             choice?: components["schemas"]["EveningChoice"] | null;
@@ -2070,10 +2080,14 @@ export interface components {
             allowance?: components["schemas"]["Length"][] | null;
             /** @description Height of the band at its upper end; zero where no band crosses it. */
             band: components["schemas"]["Length"];
+            /** @description True when stations are counted upward from there. */
+            counts_up: boolean;
             /** @description Where its stations are usually counted from. */
             datum: components["schemas"]["Datum"];
             /** @description What its two edges are called. */
             edge_words: string[];
+            /** @description What a line may be told to do at either end: fade out, run off, hold, be carried across. */
+            ends: components["schemas"]["SeamEndings"][];
             evening?: components["schemas"]["Evening"] | null;
             /** @description Its length. */
             length: components["schemas"]["Length"];
@@ -2359,6 +2373,8 @@ export interface components {
              * @description Length of the fade, where it tapers: from the taper to the nearest pin.
              */
             fade?: number | null;
+            /** @description Where it tapers, from the seam's usual datum, as it stands on the session's tape. */
+            shown?: string | null;
             /** @description The same in words. */
             words: string;
         };

@@ -64,6 +64,9 @@ export function BodyTotem({
     });
   const leg = (sign: number) =>
     `M${smooth(outer, sign).join(" ")} L${smooth([...inner].reverse(), sign).join(" ")} L0 296 L0 -330Z`;
+  // The edge of the body without the middle, where both halves meet.
+  const edge = (sign: number) =>
+    `M0 -330 L${smooth(outer, sign).join(" ")} L${smooth([...inner].reverse(), sign).join(" ")} L0 296`;
   return (
     <svg
       viewBox="-225 -345 610 1325"
@@ -72,7 +75,10 @@ export function BodyTotem({
       aria-label="The girths taken, on a standing figure"
     >
       {[1, -1].map((sign) => (
-        <path key={sign} d={leg(sign)} fill="#ead9c2" stroke="#8a7a60" strokeWidth="2" />
+        <g key={sign}>
+          <path d={leg(sign)} fill="#ead9c2" stroke="#ead9c2" strokeWidth="1" />
+          <path d={edge(sign)} fill="none" stroke="#8a7a60" strokeWidth="2" />
+        </g>
       ))}
       {rings.map((ring) => {
         const known = measures[ring.name] !== undefined;

@@ -28,11 +28,7 @@ export function Spine({ seam, unit }: { seam: Seam; unit: Of<"Unit"> }) {
   const y = (station: number) => height - pad - (station / seam.length) * (height - 2 * pad);
   const x = (side: 1 | -1, depth: number) => width / 2 + side * (tape + room + depth * across);
   const sides = seam.evening ? ([-1, 1] as const) : ([1] as const);
-  const first = seam.lines.find((line) => "table" in line);
-  const rows = first && "table" in first ? first.table.rows : [];
-  // Stations that grow as the seam is climbed count from its lower end.
-  const up = rows.some((row) => Math.abs(row.station - row.from_below) < 0.5 && row.station > 1);
-  const down = rows.length > 1 ? !up : !["hem", "tip", "neck", "centre_front"].includes(seam.datum);
+  const down = !seam.counts_up;
   // The tape of the session: centimetres labelled by tens, or inches labelled by twos.
   const step = unit === "inch" ? { mm: 25.4, every: 2, label: 1 } : { mm: 50, every: 2, label: 5 };
   const ticks = Array.from({ length: Math.floor(seam.length / step.mm) + 1 }, (_, i) => i);

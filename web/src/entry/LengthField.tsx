@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { Input } from "antd";
-import { useEffect, useId, useState } from "react";
+import { useId, useState } from "react";
 import { Refused } from "../api/client";
 import { habitsQuery } from "../api/queries";
 import { readLengths } from "./lengths";
@@ -23,25 +23,27 @@ export function LengthField(props: {
 }) {
   const id = useId();
   const habits = useQuery(habitsQuery);
-  const [text, setText] = useState(props.shown ?? "");
-  const [typed, setTyped] = useState(false);
-  useEffect(() => {
-    if (!typed) setText(props.shown ?? "");
-  }, [props.shown, typed]);
+  // What is typed and not read yet stands above what is kept; nothing that arrives meanwhile may rub it out.
+  const [typed, setTyped] = useState<string | null>(null);
+  // What was read last stands until the kept length is shown again.
+  const [read, setRead] = useState("");
+  const text = typed ?? props.shown ?? read;
   const leave = async () => {
-    if (!typed) return;
-    if (text.trim() === "") {
+    if (typed === null) return;
+    if (typed.trim() === "") {
       props.onWrong(undefined);
       props.onLength(undefined);
-      setTyped(false);
+      setRead("");
+      setTyped(null);
       return;
     }
     try {
-      const [read] = await readLengths(habits.data?.data, [{ field: props.name, text }]);
+      const [length] = await readLengths(habits.data?.data, [{ field: props.name, text: typed }]);
       props.onWrong(undefined);
-      props.onLength(read?.length);
-      setText(read?.shown ?? text);
-      setTyped(false);
+      props.onLength(length?.length);
+      setRead(length?.shown ?? typed);
+      // Typed on while it was being read: that is read when the field is left again.
+      setTyped((now) => (now === typed ? null : now));
     } catch (refusal) {
       props.onWrong(refusal instanceof Refused ? refusal.message : String(refusal));
     }
@@ -64,10 +66,7 @@ export function LengthField(props: {
         aria-invalid={!!props.wrong}
         aria-describedby={`${id}-words`}
         autoComplete="off"
-        onChange={(event) => {
-          setTyped(true);
-          setText(event.target.value);
-        }}
+        onChange={(event) => setTyped(event.target.value)}
         onBlur={take}
         onPressEnter={(event) => {
           // Enter takes the reading; it does not send off a sheet that is still being filled in.

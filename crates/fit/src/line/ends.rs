@@ -4,6 +4,7 @@ use serde::{Deserialize, Serialize};
 
 use super::problem::{LineEnd, Target};
 use crate::garment::{Seam, SeamEnd, SeamName};
+use crate::pin::Datum;
 use crate::{Habits, HouseRule, Length};
 
 /// A pin this close to a hem or band edge, in millimetres, means the line goes through it.
@@ -18,10 +19,13 @@ const NOT_WORTH_A_TAPER: f64 = 20.0;
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 #[serde(tag = "end", rename_all = "snake_case", deny_unknown_fields)]
 pub enum EndWish {
-    /// Rejoin the old stitching at `at`, counted from the seam's lower end.
+    /// Rejoin the old stitching.
     Taper {
         /// Where it rejoins.
         at: Length,
+        /// Where that is counted from; the seam's lower end when nothing is said.
+        #[serde(default)]
+        from: Option<Datum>,
     },
     /// Run off the edge.
     RunOff,
@@ -68,7 +72,7 @@ impl SeamEnds {
             lower: lower.map_or_else(
                 || lower_end(seam, targets, habits),
                 |wish| match wish {
-                    EndWish::Taper { at } => LineEnd::Taper { at: at.mm() },
+                    EndWish::Taper { at, from } => taper(seam, at, from),
                     EndWish::RunOff | EndWish::Carry => LineEnd::RunOff,
                     EndWish::Hold { height } => LineEnd::Hold { from: height.mm() },
                 },
@@ -76,7 +80,7 @@ impl SeamEnds {
             upper: upper.map_or_else(
                 || upper_end(seam, targets, habits),
                 |wish| match wish {
-                    EndWish::Taper { at } => LineEnd::Taper { at: at.mm() },
+                    EndWish::Taper { at, from } => taper(seam, at, from),
                     EndWish::RunOff => LineEnd::RunOff,
                     EndWish::Carry if seam.upper == SeamEnd::Underarm(true) => LineEnd::Carry,
                     EndWish::Carry => LineEnd::RunOff,
@@ -85,6 +89,11 @@ impl SeamEnds {
             ),
         }
     }
+}
+
+fn taper(seam: &Seam, at: Length, from: Option<Datum>) -> LineEnd {
+    let counted = from.and_then(|datum| seam.datum(datum));
+    LineEnd::Taper { at: counted.map_or(at.mm(), |datum| datum.from_below(at.mm())) }
 }
 
 /// How far a depth fades out when nobody has said.

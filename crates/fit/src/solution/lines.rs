@@ -298,6 +298,10 @@ impl Solver<'_> {
                 LineEnd::Carry => "carried on into the sleeve at the underarm".to_owned(),
                 LineEnd::Hold { .. } => "one depth through the band".to_owned(),
             },
+            shown: match end {
+                LineEnd::Taper { at } => Some(self.habits.scale.number(seam.counted(at))),
+                _ => None,
+            },
             fade: match end {
                 LineEnd::Taper { at } => stations.iter().map(|station| (station - at).abs()).reduce(f64::min),
                 _ => None,

@@ -11,7 +11,7 @@ use crate::armhole::ArmholeFit;
 use crate::drawing::Drawing;
 use crate::ease::{FootThrough, LevelBalance, SeatedWaist};
 use crate::evening::Evening;
-use crate::garment::SeamName;
+use crate::garment::{SeamEnd, SeamName};
 use crate::job::{Job, JobError};
 use crate::lengths::LengthRow;
 use crate::letting_out::{Inset, LevelGain};
@@ -120,6 +120,8 @@ pub struct SolvedEnd {
     pub end: LineEnd,
     /// The same in words.
     pub words: String,
+    /// Where it tapers, from the seam's usual datum, as it stands on the session's tape.
+    pub shown: Option<String>,
     /// Length of the fade, where it tapers: from the taper to the nearest pin.
     pub fade: Option<f64>,
 }
@@ -205,6 +207,25 @@ pub struct SideLine {
     pub outcome: LineOutcome,
 }
 
+/// What a line may do at one end of its seam, beside fading out anywhere.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct SeamEndings {
+    /// Run off the edge: not into a crotch or a tip.
+    pub run_off: bool,
+    /// Hold one depth: through a band, or over a stretch at an edge.
+    pub hold: bool,
+    /// Go on into the neighbouring seam.
+    pub carry: bool,
+}
+
+impl SeamEndings {
+    fn of(end: SeamEnd) -> SeamEndings {
+        let closed = matches!(end, SeamEnd::CrotchCurve(_) | SeamEnd::CrotchPoint | SeamEnd::Tip);
+        SeamEndings { run_off: !closed, hold: !closed, carry: end == SeamEnd::Underarm(true) }
+    }
+}
+
 /// One seam that was pinned.
 #[derive(Debug, Clone, PartialEq, Serialize)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
@@ -221,6 +242,10 @@ pub struct SeamSolution {
     pub band: Length,
     /// Where its stations are usually counted from.
     pub datum: Datum,
+    /// True when stations are counted upward from there.
+    pub counts_up: bool,
+    /// What a line may be told to do at either end: fade out, run off, hold, be carried across.
+    pub ends: [SeamEndings; 2],
     /// The most it can be let out, where its allowance is known.
     pub let_out_limit: Option<Length>,
     /// Allowance on the front and back panel, where it is known.

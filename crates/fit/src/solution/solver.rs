@@ -2,7 +2,9 @@
 
 use super::lines::Underarm;
 use super::pins::{between, merge_close};
-use super::{DatumPlace, PinRead, PinnableSeam, RESULT_FORMAT, SeamSolution, SideLine, Solution, shown_mm};
+use super::{
+    DatumPlace, PinRead, PinnableSeam, RESULT_FORMAT, SeamEndings, SeamSolution, SideLine, Solution, shown_mm,
+};
 use crate::armhole::{ArmholeFit, armholes};
 use crate::drawing::{self, Drawing, LevelMark};
 use crate::ease::{self, Judging, LevelBalance};
@@ -293,6 +295,8 @@ impl<'a> Solver<'a> {
             length: shown_mm(seam.length),
             band: shown_mm(seam.band()),
             datum: seam.usual().datum,
+            counts_up: seam.usual().up,
+            ends: [SeamEndings::of(seam.lower), SeamEndings::of(seam.upper)],
             let_out_limit: allowance.map(|inside| LetOut::of(inside, self.habits).even),
             allowance: allowance.map(|inside| [inside.front, inside.back]),
             tolerance,

@@ -3,6 +3,7 @@ import { Select } from "antd";
 import type { Of } from "../../api/client";
 import { wordsQuery } from "../../api/queries";
 import type { Draft } from "../../fitting/useDraft";
+import { Ends } from "./Ends";
 import { Reading } from "./Reading";
 
 type Seam = Of<"SeamSolution">;
@@ -134,6 +135,7 @@ export function Readings({ seam, job, draft }: { seam: Seam; job: Of<"Job">; dra
               ))}
         </tbody>
       </table>
+      <Ends seam={seam} job={job} draft={draft} />
       <p className="soft" style={{ fontSize: 13 }}>
         The line may miss a pin by {seam.tolerance_words}: a pin is not a surveying mark. It is the smoothest
         line a ruler and a steady hand would draw.
@@ -144,21 +146,23 @@ export function Readings({ seam, job, draft }: { seam: Seam; job: Of<"Job">; dra
 
 /** Where numbers put a pin and where the body moved it, beside what is read now. */
 function Stages({ pins }: { pins: (PinRead | undefined)[] }) {
-  const said = pins
-    .filter((pin) => pin?.planned != null)
-    .map((pin) =>
-      [
-        `${pin?.side === "centre" ? "" : `${pin?.side} `}planned ${pin?.planned}`,
-        pin?.moved != null && `moved ${pin.moved}`,
-        pin?.reread && `read again ${pin.shown[1]}`,
-      ]
-        .filter(Boolean)
-        .join(" → "),
-    );
-  if (said.length === 0) return null;
+  const known = pins.filter((pin) => pin?.planned != null);
+  if (known.length === 0) return null;
+  // One number where both sides have the same; otherwise left | right.
+  const stage = (words: string, of: (pin: PinRead) => string | null | undefined) => {
+    const numbers = known.map((pin) => (pin ? of(pin) : null) ?? "–");
+    if (numbers.every((number) => number === "–")) return null;
+    return `${words} ${numbers.every((number) => number === numbers[0]) ? numbers[0] : numbers.join(" | ")}`;
+  };
   return (
     <div className="finding" style={{ whiteSpace: "normal" }} data-testid="stages">
-      {said.join("; ")}
+      {[
+        stage("planned", (pin) => pin.planned),
+        stage("moved", (pin) => pin.moved),
+        stage("read again", (pin) => (pin.reread ? pin.shown[1] : null)),
+      ]
+        .filter(Boolean)
+        .join(" → ")}
     </div>
   );
 }

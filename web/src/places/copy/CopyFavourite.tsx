@@ -77,7 +77,7 @@ export default function CopyFavourite({ id, draft, job }: AtWork) {
             name={`favourite ${name}`}
             label={label}
             hint={`this one: ${shownOwn?.[name] ?? ""}`}
-            shown={shown?.[name] ?? ""}
+            shown={shown ? (shown[name] ?? "") : undefined}
             wrong={wrong[name]}
             onWrong={(said) => setWrong((now) => ({ ...now, [name]: said }))}
             onLength={(mm) =>

@@ -32,7 +32,7 @@ export function OwnEase({
               key={level.name}
               name={`ease ${level.name}`}
               label={`ease at the ${level.words}`}
-              shown={shown?.[level.name] ?? ""}
+              shown={shown ? (shown[level.name] ?? "") : undefined}
               wrong={wrong[level.name]}
               onWrong={(said) => setWrong((now) => ({ ...now, [level.name]: said }))}
               onLength={(mm) => onChange(level.name, mm)}

@@ -15,7 +15,7 @@ export function InsideSeams({ sheet }: { sheet: GarmentSheet }) {
   const { shape } = sheet.record.garment;
   const { setShape } = sheet;
   const kind = words.data?.kinds.find((each) => each.name === shape.kind);
-  const pinnable = sheet.solution.data?.pinnable.filter((each) => !each.new_dart && !each.crosswise) ?? [];
+  const pinnable = sheet.solution.data?.pinnable.filter((each) => !each.new_dart) ?? [];
   const lengths = useMemo(() => ({ ...ofAllowances(shape), ...ofFixtures(shape) }), [shape]);
   const shown = useShown(lengths);
   const field = (name: string, label: string, onLength: (mm: number | undefined) => void) => (
