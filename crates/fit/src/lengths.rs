@@ -13,6 +13,8 @@ use crate::{Body, Habits, HouseRule, Length, MeasureName, Side};
 /// House table: a tip above the fullest place of belly or seat makes the cloth stand off below it.
 const DART_TIPS: [(SeamName, f64, f64); 2] =
     [(SeamName::FrontDart, 75.0, 100.0), (SeamName::BackDart, 120.0, 150.0)];
+/// A sleeve longer than this share of the arm is meant to reach its wrist.
+const LONG_SLEEVE: f64 = 0.85;
 /// A landmark further than this from the body's is worth saying, in millimetres.
 const WORTH_SAYING: f64 = 10.0;
 
@@ -145,11 +147,13 @@ pub fn lengths(
             rows.add(LengthName::Armhole, fit.armhole.map(Length::mm), flats, None);
         }
         if let Some(crown) = pattern.crown {
+            // A short sleeve is not compared with the whole arm.
+            let arm = body.get(MeasureName::ArmLength).filter(|arm| crown > LONG_SLEEVE * arm.mm());
             rows.add(
                 LengthName::Sleeve,
                 [crown; 2],
                 &[FlatName::SleeveLength, FlatName::SleeveSeam],
-                Some(MeasureName::ArmLength),
+                arm.map(|_| MeasureName::ArmLength),
             );
         }
     }

@@ -73,6 +73,8 @@ pub struct InsideSeam {
     pub most: Option<Length>,
     /// What that gives the level: both edges, both sides where the seam is on both.
     pub gains: Option<Length>,
+    /// The seam, its edges and what is inside each, in words.
+    pub words: String,
 }
 
 /// What one level can gain.
@@ -194,7 +196,8 @@ fn inside(
     let allowance = shape.allowance(seam);
     let edge = pattern.edges(seam).map(|[edge, _]| edge.edge);
     let (Some(allowance), Some(edge)) = (allowance, edge) else {
-        return InsideSeam { seam, edges, inside: None, most: None, gains: None };
+        let words = format!("{}: nobody looked", seam.words());
+        return InsideSeam { seam, edges, inside: None, most: None, gains: None, words };
     };
     let place = level.place_on(edge);
     let clipped = shape
@@ -223,6 +226,14 @@ fn inside(
         inside: Some([here.front, here.back]),
         most: Some(most),
         gains: Some(Length::from_mm(count * most.mm() / cos)),
+        words: format!(
+            "{}: {} {}, {} {}",
+            seam.words(),
+            edges[0],
+            habits.scale.number(here.front),
+            edges[1],
+            habits.scale.number(here.back)
+        ),
     }
 }
 

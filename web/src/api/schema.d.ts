@@ -1391,6 +1391,8 @@ export interface components {
             most?: components["schemas"]["Length"] | null;
             /** @description The seam. */
             seam: components["schemas"]["SeamName"];
+            /** @description The seam, its edges and what is inside each, in words. */
+            words: string;
         };
         /**
          * @description How close the wearer wants it.
@@ -2245,6 +2247,8 @@ export interface components {
             most: components["schemas"]["Length"];
             /** @description The seam or dart. */
             seam: components["schemas"]["SeamName"];
+            /** @description The same as it stands on the session's tape. */
+            shown: string;
             /** @description What it is called. */
             words: string;
         };

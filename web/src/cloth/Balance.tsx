@@ -1,3 +1,4 @@
+import { memo } from "react";
 import type { Of } from "../api/client";
 
 const words: Record<Of<"Verdict">, string> = {
@@ -13,7 +14,7 @@ export const levelWords = (level: Of<"LevelName">) =>
   level === "wrist" ? "sleeve hem" : level === "under_bust" ? "under-bust" : level.replace("_", " ");
 
 /** The balance of every level: body, garment before and after, ease, verdict. */
-export function Balance({ levels }: { levels: Of<"LevelBalance">[] }) {
+export const Balance = memo(function Balance({ levels }: { levels: Of<"LevelBalance">[] }) {
   const most = Math.max(
     60,
     ...levels.flatMap((row) => [row.ease_before ?? 0, row.ease_after ?? 0, row.wanted ?? 0]),
@@ -113,4 +114,4 @@ export function Balance({ levels }: { levels: Of<"LevelBalance">[] }) {
       </tbody>
     </table>
   );
-}
+});

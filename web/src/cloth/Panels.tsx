@@ -1,3 +1,4 @@
+import { memo } from "react";
 import type { Of } from "../api/client";
 import { pathOf } from "./Silhouette";
 
@@ -6,7 +7,7 @@ type PanelDrawing = Of<"PanelDrawing">;
 const gap = 46;
 
 /** The panels of one half with old outline and new stitching, side by side at one scale. */
-export function Panels({
+export const Panels = memo(function Panels({
   panels,
   seam,
   maxHeight = 440,
@@ -73,4 +74,4 @@ export function Panels({
       ))}
     </svg>
   );
-}
+});

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import type { Of } from "../api/client";
 
 type Seam = Of<"SeamSolution">;
@@ -14,7 +15,7 @@ const numbers = { mm: 26, cm: 30, inch: 42 };
  * The seam standing up: a tape in the middle, old stitching to both sides of it, left readings
  * sticking out to the left and right readings to the right, and the evened line down both sides.
  */
-export function Spine({ seam, unit }: { seam: Seam; unit: Of<"Unit"> }) {
+export const Spine = memo(function Spine({ seam, unit }: { seam: Seam; unit: Of<"Unit"> }) {
   const depths = seam.pins
     .map((pin) => Math.abs(pin.depth))
     .concat(
@@ -125,7 +126,7 @@ export function Spine({ seam, unit }: { seam: Seam; unit: Of<"Unit"> }) {
       </text>
     </svg>
   );
-}
+});
 
 /** How deep the line of a pin's side runs at the pin's station; nothing where there is no line. */
 function depthAt(seam: Seam, pin: Of<"PinRead">): number {

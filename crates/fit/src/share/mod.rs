@@ -53,6 +53,8 @@ pub struct ShareSource {
     pub words: String,
     /// The most depth it can give there.
     pub most: Length,
+    /// The same as it stands on the session's tape.
+    pub shown: String,
     /// Why no more.
     pub because: String,
 }
@@ -189,11 +191,15 @@ pub fn share_out(job: &Job, request: ShareRequest) -> Result<ShareOut, JobError>
         short,
         sources: sources
             .iter()
-            .map(|source| ShareSource {
-                seam: source.seam,
-                words: source.words(),
-                most: Length::from_mm((sign * source.most * 10.0).round() / 10.0),
-                because: source.because.clone(),
+            .map(|source| {
+                let most = Length::from_mm((sign * source.most * 10.0).round() / 10.0);
+                ShareSource {
+                    seam: source.seam,
+                    words: source.words(),
+                    most,
+                    shown: scale.number(most),
+                    because: source.because.clone(),
+                }
             })
             .collect(),
         pinned,

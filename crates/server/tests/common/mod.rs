@@ -1,4 +1,6 @@
 //! A running server, and clients that keep their cookies.
+// Each test file uses its own part of this.
+#![allow(dead_code)]
 
 use std::net::TcpListener;
 

@@ -1,4 +1,4 @@
-import { useEffect, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import type { Of } from "../../api/client";
 import { Balance } from "../../cloth/Balance";
 import { Panels } from "../../cloth/Panels";
@@ -20,6 +20,12 @@ export default function Chalk({ id, draft, job, solution }: AtWork) {
   const [chosen, setChosen] = useState<Of<"SeamName"> | null>(null);
   const seams = solution.seams;
   const seam = seams.find((each) => each.seam === chosen) ?? seams[0];
+  // The panels this seam lies on; a seam across the body lies on none alone.
+  const panels = useMemo(() => {
+    const all = solution.drawing?.panels ?? [];
+    const own = all.filter((panel) => panel.new_edges.some((edge) => edge.seam === seam?.seam));
+    return own.length > 0 ? own : all;
+  }, [solution, seam?.seam]);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const picked = seams[Number(event.key) - 1];
@@ -40,10 +46,6 @@ export default function Chalk({ id, draft, job, solution }: AtWork) {
     );
   }
   const { words } = seam;
-  // The panels this seam lies on; a seam across the body lies on none alone.
-  const all = solution.drawing?.panels ?? [];
-  const own = all.filter((panel) => panel.new_edges.some((edge) => edge.seam === seam.seam));
-  const panels = own.length > 0 ? own : all;
   const usual = solution.pinnable.find((each) => each.seam === seam.seam)?.data[0];
   return (
     <div className="page stack" style={{ gap: 14 }}>

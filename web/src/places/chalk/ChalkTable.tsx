@@ -1,3 +1,4 @@
+import { memo } from "react";
 import type { Of } from "../../api/client";
 
 type Line = Extract<Of<"SideLine">, { outcome: "drawn" }>;
@@ -15,7 +16,7 @@ const markWords: Record<Of<"ChalkMark">, string> = {
 const isSingle = (seam: Of<"SeamSolution">) => seam.seam === "centre_back" || seam.seam === "centre_front";
 
 /** The line as marks for chalk and tape. */
-export function ChalkTable({
+export const ChalkTable = memo(function ChalkTable({
   line,
   seam,
   from,
@@ -92,4 +93,4 @@ export function ChalkTable({
       )}
     </section>
   );
-}
+});

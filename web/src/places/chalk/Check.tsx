@@ -106,7 +106,7 @@ function LettingOut({ gains, insets }: { gains: Of<"LevelGain">[]; insets: Of<"I
           {gains.map((gain) => (
             <tr key={gain.level} data-level={gain.level}>
               <td>{levelWords(gain.level)}</td>
-              <td className="words">{gain.seams.map(insideWords).join("; ")}</td>
+              <td className="words">{gain.seams.map((seam) => seam.words).join("; ")}</td>
               <td className="num">
                 <strong>{gain.shown.most}</strong>
               </td>
@@ -127,13 +127,6 @@ function LettingOut({ gains, insets }: { gains: Of<"LevelGain">[]; insets: Of<"I
       )}
     </section>
   );
-}
-
-function insideWords(seam: Of<"InsideSeam">): string {
-  const name = seam.seam.replaceAll("_", " ");
-  if (!seam.inside) return `${name}: nobody looked`;
-  const [one, other] = seam.inside;
-  return `${name}: ${seam.edges[0]} ${one}, ${seam.edges[1]} ${other}`;
 }
 
 /** Where it was fitted on a form: the ease there, and on the wearer. */

@@ -1,7 +1,8 @@
+import { memo } from "react";
 import type { Of } from "../../api/client";
 
 /** What the person should know, gravest first. */
-export function Minds({ warnings }: { warnings: Of<"Warning">[] }) {
+export const Minds = memo(function Minds({ warnings }: { warnings: Of<"Warning">[] }) {
   return (
     <ul className="minds" data-testid="warnings">
       {warnings.map((warning) => (
@@ -11,4 +12,4 @@ export function Minds({ warnings }: { warnings: Of<"Warning">[] }) {
       ))}
     </ul>
   );
-}
+});

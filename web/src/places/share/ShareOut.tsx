@@ -126,7 +126,7 @@ function Limits({ sources }: { sources: Of<"ShareSource">[] }) {
         <thead>
           <tr>
             <th>seam</th>
-            <th>most depth, mm</th>
+            <th>most depth</th>
             <th className="words">because of</th>
           </tr>
         </thead>
@@ -134,7 +134,7 @@ function Limits({ sources }: { sources: Of<"ShareSource">[] }) {
           {sources.map((source) => (
             <tr key={source.seam}>
               <td>{source.words}</td>
-              <td className="num">{source.most}</td>
+              <td className="num">{source.shown}</td>
               <td className="words soft">{source.because}</td>
             </tr>
           ))}
