@@ -44,12 +44,6 @@ const fn wearing_ease(shape: &Shape, level: LevelName) -> Option<[f64; 3]> {
     }
 }
 
-/// Ease a level has in the house table, for showing beside a habit: close, easy, loose.
-#[must_use]
-pub const fn house_ease(shape: &Shape, level: LevelName) -> Option<[f64; 3]> {
-    wearing_ease(shape, level)
-}
-
 /// Where the table says nothing and a person does, close and loose lie this far from what they want.
 const OWN_CLOSE: f64 = 20.0;
 const OWN_LOOSE: f64 = 40.0;

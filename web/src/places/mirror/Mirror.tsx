@@ -5,6 +5,7 @@ import { GarmentFigure } from "../../cloth/GarmentFigure";
 import type { AtWork } from "../../fitting/FittingPlace";
 import { UndoButton } from "../../fitting/UndoButton";
 import { EntryPad } from "./EntryPad";
+import { HowClose } from "./HowClose";
 import { Ladder } from "./Ladder";
 import { moved, rungAt } from "./rungs";
 import { OnForm } from "./OnForm";
@@ -55,6 +56,7 @@ export default function Mirror({ id, draft, job, solution }: AtWork) {
             >
               Centre front and back anchored to the underlayer
             </Checkbox>
+            <HowClose fitting={fitting} draft={draft} />
             <OnForm fitting={fitting} draft={draft} />
             <UndoButton draft={draft} />
           </div>

@@ -1,9 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
 import { wordsQuery } from "../../api/queries";
-import { LengthField } from "../../entry/LengthField";
-import { useShown } from "../../entry/lengths";
 import { bandOf, type GarmentSheet, type Shape } from "./useGarmentSheet";
+import { useSheetField } from "./useSheetField";
 
 /** Every measure of the garment laid flat; tab follows the tape down the garment. */
 export function FlatMeasures({ sheet }: { sheet: GarmentSheet }) {
@@ -23,25 +22,7 @@ export function FlatMeasures({ sheet }: { sheet: GarmentSheet }) {
     }),
     [shape, cloth],
   );
-  const shown = useShown(lengths);
-  const field = (
-    name: string,
-    label: string,
-    onLength: (mm: number | undefined) => void,
-    more: { needed?: boolean; hint?: string } = {},
-  ) => (
-    <LengthField
-      key={name}
-      name={name}
-      label={label}
-      shown={shown ? (shown[name] ?? "") : undefined}
-      wrong={sheet.wrong[name]}
-      onWrong={(said) => sheet.setWrong(name, said)}
-      onReading={sheet.onReading}
-      onLength={onLength}
-      {...more}
-    />
-  );
+  const field = useSheetField(sheet, lengths);
   const legs = flats.some((each) => each.name === "inseam");
   return (
     <>
