@@ -30,8 +30,8 @@ export function Ladder(props: {
         {known.words}
       </Button>
       <span className="soft" style={{ fontSize: 13 }}>
-        One pin about every 90, both sides alike, as deep as the wanted ease asks. A reading within 10 of one
-        moves it.
+        Pins evenly down the seam, both sides alike, as deep as the wanted ease asks. Read a pin again where
+        it stands, and it moves to the new depth.
       </span>
       {set.error && (
         <p className="wrong-words" role="alert">
