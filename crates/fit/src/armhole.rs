@@ -56,7 +56,6 @@ pub fn armholes(shape: &Shape, pattern: &Pattern, lines: &LineSet, habits: &Habi
 }
 
 fn describe(shape: &Shape, armhole: [f64; 2], cap: Option<[f64; 2]>, habits: &Habits) -> ArmholeFit {
-    let hundredth = |mm: f64| Length::from_mm((mm * 100.0).round() / 100.0);
     let scale = habits.scale;
     let usual = cap_ease(shape.kind);
     let ease = cap.map(|cap| [cap[0] - armhole[0], cap[1] - armhole[1]]);
@@ -104,10 +103,10 @@ fn describe(shape: &Shape, armhole: [f64; 2], cap: Option<[f64; 2]>, habits: &Ha
     let number = |mm: f64| scale.number(Length::from_mm(mm));
     ArmholeFit {
         side: None,
-        armhole: armhole.map(hundredth),
-        cap: cap.map(|cap| cap.map(hundredth)),
-        ease: ease.map(|ease| ease.map(hundredth)),
-        usual: usual.map(hundredth),
+        armhole: armhole.map(Length::hundredth),
+        cap: cap.map(|cap| cap.map(Length::hundredth)),
+        ease: ease.map(|ease| ease.map(Length::hundredth)),
+        usual: usual.map(Length::hundredth),
         words,
         shown: [Some(number(armhole[1])), cap.map(|cap| number(cap[1])), ease.map(|ease| number(ease[1]))],
     }

@@ -32,6 +32,8 @@ pub enum MeasureName {
     NeckToBust,
     /// Length from shoulder point over the bent elbow to the wrist.
     ArmLength,
+    /// Length from shoulder point to the bent elbow.
+    ShoulderToElbow,
     /// Girth of the upper arm.
     UpperArm,
     /// Girth of the elbow, bent a little.
@@ -58,6 +60,12 @@ pub enum MeasureName {
     InsideLeg,
     /// Outside leg length, waist to floor over the hip.
     OutsideLeg,
+    /// Height of the middle of the kneecap above the floor.
+    KneeHeight,
+    /// Height of the outer ankle bone above the floor.
+    AnkleHeight,
+    /// Height of the fingertips above the floor, arms hanging.
+    FingertipHeight,
     /// Body rise: waist to seat, sitting.
     BodyRise,
     /// Crotch length: waist at front to waist at back, between the legs.
@@ -68,7 +76,7 @@ pub enum MeasureName {
 
 impl MeasureName {
     /// Every measure, in the order a tape goes down the body.
-    pub const ALL: [MeasureName; 26] = [
+    pub const ALL: [MeasureName; 30] = [
         MeasureName::Height,
         MeasureName::Head,
         MeasureName::Neck,
@@ -80,6 +88,7 @@ impl MeasureName {
         MeasureName::NapeToWaist,
         MeasureName::NeckToBust,
         MeasureName::ArmLength,
+        MeasureName::ShoulderToElbow,
         MeasureName::UpperArm,
         MeasureName::Elbow,
         MeasureName::Hand,
@@ -95,6 +104,9 @@ impl MeasureName {
         MeasureName::HeelInstep,
         MeasureName::OutsideLeg,
         MeasureName::InsideLeg,
+        MeasureName::KneeHeight,
+        MeasureName::AnkleHeight,
+        MeasureName::FingertipHeight,
     ];
 
     /// What it is called in a sentence.
@@ -124,6 +136,10 @@ impl MeasureName {
             MeasureName::HeelInstep => "heel and instep",
             MeasureName::InsideLeg => "inside leg",
             MeasureName::OutsideLeg => "outside leg",
+            MeasureName::KneeHeight => "knee height",
+            MeasureName::AnkleHeight => "ankle bone height",
+            MeasureName::FingertipHeight => "fingertip height",
+            MeasureName::ShoulderToElbow => "shoulder to elbow",
             MeasureName::BodyRise => "body rise, seated",
             MeasureName::CrotchLength => "crotch length",
             MeasureName::Height => "height",
@@ -153,6 +169,10 @@ impl MeasureName {
             MeasureName::HeelInstep => (180, 600),
             MeasureName::InsideLeg => (300, 1200),
             MeasureName::OutsideLeg => (400, 1500),
+            MeasureName::KneeHeight => (200, 800),
+            MeasureName::AnkleHeight => (30, 150),
+            MeasureName::FingertipHeight => (250, 1000),
+            MeasureName::ShoulderToElbow => (150, 500),
             MeasureName::BodyRise => (120, 500),
             MeasureName::CrotchLength => (350, 1500),
             MeasureName::Height => (700, 2500),

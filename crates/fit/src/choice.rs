@@ -121,4 +121,54 @@ choices! {
         OldSeam, "old_seam", "the old stitching", "It is what the pins were read from.";
         RawEdge, "raw_edge", "the raw edge", "A straight edge is easier under a ruler than stitches.";
     }
+
+    /// How a hem is made level.
+    LevelBy, "level_by", "a hem is made level" {
+        Floor, "floor", "from the floor, on the body", "It is level where it is seen; the body's own slant is in it.";
+        Even, "even", "by one amount all round", "Quick, and right where the edge it has is level.";
+        Hung, "hung", "hung up, on a hanger or form", "Bias drops before it is cut; nobody has to stand still.";
+    }
+
+    /// When the hem is sewn.
+    HemWhen, "hem_when", "the hem is sewn" {
+        Last, "last", "last", "Everything above it moves it.";
+        Flat, "flat", "flat, before the seam is closed", "Easier where the tube is too narrow for the machine.";
+    }
+
+    /// When the surplus below a hem is cut off.
+    HemCut, "hem_cut", "the surplus of a hem is cut" {
+        Before, "before", "before stitching, once tried on", "The turn-up has one width all round.";
+        After, "after", "after stitching", "What is not cut can still be let down.";
+    }
+
+    /// What a hem is sewn with.
+    HemSewn, "hem_sewn", "a deep hem is sewn" {
+        Hand, "hand", "by hand", "It does not show outside, and gives.";
+        Machine, "machine", "by machine, blind stitch", "An evening saved; a dimple shows in plain cloth.";
+    }
+
+    /// What becomes of a worn or decorative edge.
+    OldEdge, "old_edge", "the hem of denim is" {
+        Original, "original", "kept", "Its wear cannot be sewn.";
+        NewHem, "new_hem", "made new", "Flat, and the same all round.";
+    }
+
+    /// What becomes of a lining's edge.
+    LiningEdge, "lining_edge", "a lining is" {
+        Folded, "folded", "folded up", "It ravels where it is cut, and can be let down again.";
+        Cut, "cut", "cut", "No ridge inside a thin outside.";
+    }
+
+    /// How a lining hangs.
+    LiningHangs, "lining_hangs", "a lining is at the hem" {
+        Attached, "attached", "attached all round", "Nothing shows from inside.";
+        Free, "free", "left free and shorter", "Outside and lining each hang by themselves.";
+        Caught, "caught", "hemmed by itself, caught at the seams", "It swings, and does not ride up.";
+    }
+
+    /// How two legs or sleeves are hemmed.
+    Pairs, "pairs", "two legs or sleeves are hemmed" {
+        Parallel, "parallel", "step by step together", "Both get the same hand on the same evening.";
+        Reference, "reference", "one first, as the pattern for the other", "A mistake is made once.";
+    }
 }

@@ -4,7 +4,10 @@ use std::collections::BTreeMap;
 
 use serde::{Deserialize, Serialize};
 
-use crate::choice::{FitOn, MatchBy, MirrorBy, PinFace, PinSides, PinsLie, Preset};
+use crate::choice::{
+    FitOn, HemCut, HemSewn, HemWhen, LevelBy, LiningEdge, LiningHangs, MatchBy, MirrorBy, OldEdge, Pairs,
+    PinFace, PinSides, PinsLie, Preset,
+};
 use crate::garment::LevelName;
 use crate::{HouseRule, Length, Scale};
 
@@ -112,6 +115,22 @@ pub struct Habits {
     pub mirror_by: MirrorBy,
     /// What depths are measured from.
     pub match_by: MatchBy,
+    /// How a hem is made level.
+    pub level_by: LevelBy,
+    /// When the hem is sewn.
+    pub hem_when: HemWhen,
+    /// When the surplus below a hem is cut off.
+    pub hem_cut: HemCut,
+    /// What a deep hem is sewn with.
+    pub hem_sewn: HemSewn,
+    /// What becomes of a worn edge.
+    pub old_edge: OldEdge,
+    /// What becomes of a lining's edge.
+    pub lining_edge: LiningEdge,
+    /// How a lining hangs.
+    pub lining_hangs: LiningHangs,
+    /// How two legs or sleeves are hemmed.
+    pub pairs: Pairs,
     /// Wearing ease wanted at a level, in place of the house table's.
     #[cfg_attr(feature = "schema", schema(value_type = std::collections::HashMap<LevelName, Length>))]
     pub ease: BTreeMap<LevelName, Length>,

@@ -143,6 +143,70 @@ house_rules! {
         "On most legs the knee is a little above half the inseam.";
     CalfShare, "calf_share", "calf height of the inseam", 0.36, Share, 0.2..=0.45,
         "The calf is fullest about a third of the way up.";
+    HemTolerance, "hem_tolerance", "the hem may miss a reading by", 3.0, Mm, 0.0..=10.0,
+        "A reading from the floor sways with the breath.";
+    HemUneven, "hem_uneven", "a hem is uneven above", 15.0, Mm, 5.0..=60.0,
+        "More than this is the body or the garment higher up, not the hand.";
+    HemPairAsk, "hem_pair_ask", "ask about two legs or sleeves above", 8.0, Mm, 2.0..=30.0,
+        "Legs and arms differ; below this nobody sees it.";
+    HemSingle, "hem_single", "single fold", 25.0, Mm, 10.0..=60.0,
+        "A thumb's width lies flat in a knit and in bulky cloth.";
+    HemFirstFold, "hem_first_fold", "first fold of a wide double hem", 6.0, Mm, 4.0..=20.0,
+        "Just enough to hide the raw edge.";
+    HemWide, "hem_wide", "wide double fold", 20.0, Mm, 10.0..=60.0,
+        "It hangs by its weight and can be stitched straight.";
+    HemNarrow, "hem_narrow", "each fold of a narrow hem", 8.0, Mm, 4.0..=15.0,
+        "Narrow goes round a curve.";
+    HemRolled, "hem_rolled", "each fold of a rolled hem", 4.0, Mm, 2.0..=6.0,
+        "A sheer shows everything inside it.";
+    HemDeep, "hem_deep", "deep hem by hand", 45.0, Mm, 30.0..=80.0,
+        "40 to 50 hangs well, and can be let down later.";
+    HemFaced, "hem_faced", "seam of a faced hem", 6.0, Mm, 4.0..=15.0,
+        "All the length there is goes into the outside.";
+    HemKnit, "hem_knit", "knit hem", 25.0, Mm, 12.0..=50.0,
+        "Wide enough to feed evenly; trimmed to the stitching afterwards.";
+    HemBag, "hem_bag", "seam of a bagged hem", 15.0, Mm, 8.0..=25.0,
+        "An ordinary seam joins cloth and lining.";
+    FacingDepth, "facing_depth", "a hem facing is deep", 40.0, Mm, 20.0..=80.0,
+        "Deep enough to hang, narrow enough to go round a curve.";
+    EaseFirm, "ease_firm", "a firm woven eases in", 0.02, Share, 0.0..=0.05,
+        "Beyond 2 % it makes pleats.";
+    EaseSoft, "ease_soft", "a soft woven eases in", 0.03, Share, 0.0..=0.06,
+        "Loose threads move closer.";
+    EaseKnit, "ease_knit", "a knit eases in", 0.05, Share, 0.0..=0.1,
+        "Loops close up.";
+    EaseWool, "ease_wool", "wool under steam eases in", 0.06, Share, 0.0..=0.1,
+        "Steam shrinks wool to the shape below it.";
+    HemPinch, "hem_pinch", "a turn-up may be out by", 0.01, Share, 0.0..=0.03,
+        "Less than this is inside the thread; shorter, it pinches the leg.";
+    TuckTrim, "tuck_trim", "a tuck is trimmed to", 8.0, Mm, 5.0..=15.0,
+        "As narrow as overcasting holds, so that the leg rolls down.";
+    TuckTrimFrom, "tuck_trim_from", "nothing is trimmed when losing less than", 16.0, Mm, 8.0..=30.0,
+        "A tuck of less than 8 lies flat as it is.";
+    OriginalEase, "original_ease", "a leg eases onto its original hem by", 0.03, Share, 0.0..=0.06,
+        "More makes gathers above the hem.";
+    LiningAbove, "lining_above", "a lining ends above the outer fold", 12.0, Mm, 5.0..=30.0,
+        "It never shows, and the pleat covers the join.";
+    LiningFree, "lining_free", "a free lining ends above the outer fold", 25.0, Mm, 10.0..=60.0,
+        "It swings by itself and must not look out.";
+    LiningSlack, "lining_slack", "slack in a lining", 10.0, Mm, 5.0..=25.0,
+        "A short lining drags the outside into wrinkles.";
+    LiningTurn, "lining_turn", "turned under at a lining's edge", 15.0, Mm, 8.0..=30.0,
+        "A lining ravels; less pulls out of the felling.";
+    UndoLining, "undo_lining", "undo the lining above the hem by", 50.0, Mm, 20.0..=120.0,
+        "Room for a hand to fold the corner and sew it.";
+    BandOver, "band_over", "interfacing reaches above the allowance by", 10.0, Mm, 0.0..=30.0,
+        "Its edge must not lie on the edge of the turn-up.";
+    MitreTrim, "mitre_trim", "a mitre is trimmed to", 6.0, Mm, 4.0..=12.0,
+        "The corner stays flat.";
+    VentLeft, "vent_left", "re-make a vent shorter than", 100.0, Mm, 40.0..=200.0,
+        "A shorter one neither opens nor lies.";
+    PocketClear, "pocket_clear", "a pocket clears the fold by", 40.0, Mm, 10.0..=100.0,
+        "The turn-up must not catch its bottom.";
+    ButtonClear, "button_clear", "the lowest button clears the edge by", 30.0, Mm, 15.0..=150.0,
+        "A button on the turn-up cannot be worked.";
+    TripBelow, "trip_below", "a hem is trodden on below", 20.0, Mm, 5.0..=60.0,
+        "Lower than this over the floor it catches a heel on stairs.";
     SewingADay, "sewing_a_day", "free to sew on a day", 30.0, Minutes, 0.0..=720.0,
         "Half an hour is what most evenings give.";
 }

@@ -6,9 +6,11 @@ use thiserror::Error;
 
 use crate::garment::{SeamName, TemplateError};
 use crate::habit::{EveningChoice, HabitOutOfRange, OneSide};
+use crate::hem::{HemError, HemWish};
 use crate::line::LineWish;
 use crate::pin::{Pin, PinError};
 use crate::plan::{Progress, Timing};
+use crate::sums::KeptSum;
 use crate::{Body, Garment, Habits, Intention, Length, Side};
 
 /// The format this build writes and reads.
@@ -76,6 +78,12 @@ pub struct Fitting {
     /// The dress form it was fitted on, where it was not fitted on its wearer.
     #[serde(default)]
     pub form: Option<Body>,
+    /// What is wanted of its hems.
+    #[serde(default)]
+    pub hems: Vec<HemWish>,
+    /// Sums kept with it.
+    #[serde(default)]
+    pub sums: Vec<KeptSum>,
 }
 
 impl Fitting {
@@ -92,6 +100,8 @@ impl Fitting {
             accepted: Vec::new(),
             progress: Progress::default(),
             form: None,
+            hems: Vec::new(),
+            sums: Vec::new(),
         }
     }
 }
@@ -178,6 +188,12 @@ pub enum JobErrorCause {
     /// Two pins with one id.
     #[error("the id \"{0}\" is used by another pin of this fitting")]
     DuplicatePin(String),
+    /// A hem wish no hem of its garment can have.
+    #[error(transparent)]
+    Hem(#[from] HemError),
+    /// A row that cannot keep clear of a place.
+    #[error("no even row keeps clear of that place; change how many there are, or where one is pinned")]
+    NoRow,
     /// Too many of something.
     #[error("there are {0} pins; a fitting holds up to {MOST_PINS}")]
     TooManyPins(usize),
@@ -230,6 +246,9 @@ impl Garment {
         within("cloth.thickness", "the thickness of the cloth", self.cloth.thickness.mm(), 0.0, 30.0)?;
         within("shape.band.height", "the band's height", shape.band.height.mm(), 0.0, 150.0)?;
         within("shape.turn_up", "the hem's turn-up", shape.turn_up.mm(), 0.0, 200.0)?;
+        if let Some(turned) = shape.sleeve_turn_up {
+            within("shape.sleeve_turn_up", "the sleeve hem's turn-up", turned.mm(), 0.0, 200.0)?;
+        }
         for (i, allowance) in shape.allowances.iter().enumerate() {
             for (side, length) in [("front", allowance.front), ("back", allowance.back)] {
                 let path = format!("shape.allowances[{i}].{side}");
@@ -270,6 +289,33 @@ impl Garment {
                 let path = format!("shape.lacing.gaps.{}", serde_name(level));
                 within(path, "the gap of a lacing", gap.mm(), 0.0, 400.0)?;
             }
+        }
+        if let Some(test) = &self.wash_test {
+            test.check()?;
+        }
+        if let Some(above) = shape.lining.above {
+            within("shape.lining.above", "how far the lining ends above the edge", above.mm(), -50.0, 200.0)?;
+        }
+        for (i, feature) in shape.near_hems.iter().enumerate() {
+            let path = |part: &str| format!("shape.near_hems[{i}].{part}");
+            let what = feature.kind.words();
+            if !shape.hems().contains(&feature.hem) {
+                return Err(JobError::at(path("hem"), HemError::NoSleeve));
+            }
+            within(path("from"), "its lower end above the edge", feature.from.mm(), 0.0, 1500.0)?;
+            within(path("to"), "its upper end above the edge", feature.to.mm(), 0.0, 1600.0)?;
+            if feature.to < feature.from {
+                return Err(JobError::at(path("to"), HemError::UpsideDown { what }));
+            }
+            within(path("width"), "how far it is turned in", feature.width.mm(), 0.0, 200.0)?;
+            within(
+                path("at"),
+                "the place round the hem, in degrees,",
+                feature.at.unwrap_or(0.0),
+                0.0,
+                360.0,
+            )?;
+            within(path("count"), "how many buttons", f64::from(feature.count.unwrap_or(2)), 2.0, 60.0)?;
         }
         shape.check().map_err(|error| {
             let path = match &error {

@@ -42,6 +42,12 @@ impl Length {
         Length((mm * NM_PER_MM as f64).round() as i64)
     }
 
+    /// A computed length without the noise of its last digits: to a hundredth of a millimetre.
+    #[must_use]
+    pub(crate) fn hundredth(mm: f64) -> Length {
+        Length::from_mm((mm * 100.0).round() / 100.0)
+    }
+
     /// `numerator / denominator` inches, exact for every denominator a tape carries.
     #[must_use]
     pub const fn from_inch_fraction(numerator: i64, denominator: i64) -> Length {

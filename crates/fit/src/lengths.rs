@@ -4,8 +4,9 @@ use serde::Serialize;
 
 use crate::armhole::ArmholeFit;
 use crate::ease::Judging;
-use crate::garment::{Block, FlatName, Pattern, SeamName, Shape, SleeveBuild};
+use crate::garment::{Block, FlatName, HemName, Pattern, SeamName, Shape, SleeveBuild};
 use crate::girth::LineSet;
+use crate::hem::HemSolution;
 use crate::{Body, Habits, HouseRule, Length, MeasureName, Side};
 
 /// Where a dart should end, in millimetres below the waist, front and back: least and most.
@@ -98,6 +99,7 @@ pub fn lengths(
     pattern: &Pattern,
     lines: &LineSet,
     armholes: &[ArmholeFit],
+    hems: &[HemSolution],
     Judging { body, shape, cloth, habits, .. }: Judging<'_>,
 ) -> Vec<LengthRow> {
     let mut rows = Rows { pattern, body, habits, rows: Vec::new() };
@@ -108,6 +110,11 @@ pub fn lengths(
             .filter_map(|side| lines.on(seam, side))
             .map(|line| 2.0 * line.depth(at(line)))
             .fold(0.0, |most: f64, loss| if loss.abs() > most.abs() { loss } else { most })
+    };
+    // Where along its ring a hem is asked what it takes: a share of the whole way round.
+    let hem = |name: HemName, share: f64| {
+        let hem = hems.iter().find(|hem| hem.hem == name && hem.is_solved());
+        hem.and_then(|hem| hem.take_up_at(Side::Left, share)).unwrap_or(0.0)
     };
     if let Some(bodice) = pattern.bodice {
         rows.add(
@@ -136,7 +143,7 @@ pub fn lengths(
             if shape.kind.block() == Block::Body {
                 rows.add(
                     LengthName::BackLength,
-                    [whole, whole - yoke - waist_seam],
+                    [whole, whole - yoke - waist_seam - hem(HemName::Hem, 0.5)],
                     &[FlatName::BackLength],
                     None,
                 );
@@ -151,7 +158,7 @@ pub fn lengths(
             let arm = body.get(MeasureName::ArmLength).filter(|arm| crown > LONG_SLEEVE * arm.mm());
             rows.add(
                 LengthName::Sleeve,
-                [crown; 2],
+                [crown, crown - hem(HemName::Sleeve, 0.5)],
                 &[FlatName::SleeveLength, FlatName::SleeveSeam],
                 arm.map(|_| MeasureName::ArmLength),
             );
@@ -170,11 +177,17 @@ pub fn lengths(
             (LengthName::Inseam, SeamName::Inseam, MeasureName::InsideLeg),
             (LengthName::Outseam, SeamName::Outseam, MeasureName::OutsideLeg),
         ] {
-            rows.add(name, [rise(seam); 2], &[], Some(measure));
+            let shorter = hem(HemName::Hem, if seam == SeamName::Inseam { 0.0 } else { 0.5 });
+            rows.add(name, [rise(seam), rise(seam) - shorter], &[], Some(measure));
         }
     } else if let Some(side) = pattern.seam_length(SeamName::Side) {
         let shorter = deepest(SeamName::WaistSeam, |line| line.length / 2.0);
-        rows.add(LengthName::Side, [side, side - shorter], &[FlatName::SideLength], None);
+        rows.add(
+            LengthName::Side,
+            [side, side - shorter - hem(HemName::Hem, 0.25)],
+            &[FlatName::SideLength],
+            None,
+        );
     }
     rows.dart_tips(shape);
     rows.rows
@@ -189,8 +202,7 @@ struct Rows<'a> {
 
 impl Rows<'_> {
     fn add(&mut self, name: LengthName, garment: [f64; 2], flats: &[FlatName], measure: Option<MeasureName>) {
-        let hundredth = |mm: f64| Length::from_mm((mm * 100.0).round() / 100.0);
-        let garment = garment.map(hundredth);
+        let garment = garment.map(Length::hundredth);
         let body = measure.and_then(|measure| self.body.get(measure));
         let gap = body.map(|body| garment[1] - body);
         let number = |length: Length| self.habits.scale.number(length);

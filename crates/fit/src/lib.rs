@@ -22,6 +22,7 @@ mod fit_picture;
 pub mod garment;
 pub mod girth;
 mod habit;
+pub mod hem;
 mod house;
 mod job;
 mod ladder;
@@ -36,15 +37,19 @@ mod put_on;
 mod say;
 mod share;
 mod solution;
+mod spacing;
+pub mod sums;
 mod tape;
 mod unit;
 mod warning;
+mod wash;
 
 pub use armhole::ArmholeFit;
 pub use body::{Body, Layer, MeasureName, Wearer};
 pub use caution::Caution;
 pub use choice::{
-    CHOICES, ChoiceEntry, ChoiceOption, FitOn, MatchBy, MirrorBy, PinFace, PinSides, PinsLie, Preset,
+    CHOICES, ChoiceEntry, ChoiceOption, FitOn, HemCut, HemSewn, HemWhen, LevelBy, LiningEdge, LiningHangs,
+    MatchBy, MirrorBy, OldEdge, Pairs, PinFace, PinSides, PinsLie, Preset,
 };
 pub use cloth::{Cloth, ClothFamily, Fibre, Fray};
 pub use compare::{ComparedLevel, Comparison, compare, what_changed};
@@ -75,3 +80,4 @@ pub use solution::{
 pub use tape::{LONGEST_READING, ReadingError, read_tape};
 pub use unit::{Rounding, Scale, Unit};
 pub use warning::{Warning, Weight};
+pub use wash::WashTest;

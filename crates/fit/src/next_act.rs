@@ -4,6 +4,7 @@ use serde::Serialize;
 
 use crate::Job;
 use crate::choice::{FitOn, Preset};
+use crate::hem::HemSolution;
 use crate::plan::Plan;
 use crate::solution::{LineOutcome, SeamSolution};
 
@@ -37,13 +38,19 @@ pub struct NextAct {
 }
 
 impl NextAct {
-    pub(crate) fn of(job: &Job, drawn: bool, seams: &[SeamSolution], plan: &Plan) -> NextAct {
+    pub(crate) fn of(
+        job: &Job,
+        drawn: bool,
+        seams: &[SeamSolution],
+        hems: &[HemSolution],
+        plan: &Plan,
+    ) -> NextAct {
         let act =
             |place, words: &str| NextAct { place, words: words.to_owned(), at_stop: false, finished: false };
         if !drawn {
             return act(Place::Rail, "Measure it flat");
         }
-        if job.fitting.pins.is_empty() {
+        if job.fitting.pins.is_empty() && job.fitting.hems.is_empty() {
             let words = match (job.habits.preset, job.habits.fit_on) {
                 (Preset::Ladder, _) => "Set the pins from numbers, put it on, move them",
                 (Preset::ByFeel, FitOn::Wearer) => "Try it on and pin",
@@ -57,12 +64,23 @@ impl NextAct {
         if let Some(seam) = refused {
             return act(Place::Chalk, &format!("Settle the line on the {}", seam.seam.words()));
         }
+        if let Some(hem) = hems.iter().find(|hem| hem.waits.is_some()) {
+            return act(Place::Mirror, &format!("Read the {} at the mirror", hem.words));
+        }
+        if let Some(hem) = hems.iter().find(|hem| hem.refused.is_some()) {
+            return act(Place::Chalk, &format!("Settle the {}", hem.words));
+        }
         match plan.next() {
             None if plan.steps.is_empty() => act(Place::Chalk, "Read the pins"),
             None => NextAct { finished: true, ..act(Place::Bench, "Finished: wear it") },
             // Before the first tick the lines are still being looked at.
             Some(_) if job.fitting.progress.done.is_empty() => {
-                act(Place::Chalk, "Check the lines and chalk them")
+                let lines = if seams.is_empty() {
+                    "Check the hem and chalk it"
+                } else {
+                    "Check the lines and chalk them"
+                };
+                act(Place::Chalk, lines)
             }
             Some(step) => NextAct { at_stop: step.stop.is_some(), ..act(Place::Bench, &step.title) },
         }

@@ -11,6 +11,7 @@ use vemble_fit::plan::{Progress, Work};
 use vemble_fit::{Fitting, Length, Pin};
 
 use crate::garments;
+use crate::hems;
 use crate::journal::{Subject, write as write_journal};
 use crate::schema::{confirmation, decision, fitting, pin, step};
 use crate::version::{Expected, Versioned, Write, decide, from_word, word};
@@ -40,6 +41,7 @@ struct Row {
     intention: String,
     anchored: bool,
     form: Option<serde_json::Value>,
+    sums: serde_json::Value,
     version: i64,
 }
 
@@ -88,6 +90,8 @@ impl Row {
                 confirmed: confirmed.into_iter().collect(),
             },
             form: self.form.map(serde_json::from_value).transpose()?,
+            hems: hems::read(conn, self.id)?,
+            sums: serde_json::from_value(self.sums)?,
         };
         let value = FittingRecord { garment: self.garment_id, number: self.number, fitting };
         Ok(Versioned { version: self.version, value })
@@ -251,6 +255,7 @@ pub(crate) fn replace(
         intention: word(&fitted.intention)?,
         anchored: fitted.anchored,
         form: fitted.form.as_ref().map(serde_json::to_value).transpose()?,
+        sums: serde_json::to_value(&fitted.sums)?,
         version,
     };
     diesel::insert_into(fitting::table)
@@ -266,6 +271,7 @@ pub(crate) fn replace(
         .collect::<Result<_, _>>()?;
     diesel::insert_into(pin::table).values(pins).execute(conn)?;
     replace_decisions(conn, id, fitted)?;
+    hems::replace(conn, id, &fitted.hems)?;
     replace_progress(conn, id, &fitted.progress, works)
 }
 
@@ -356,6 +362,12 @@ fn describe(before: Option<&FittingRecord>, after: &FittingRecord) -> String {
     }
     if (old.intention, old.anchored, old.held_on) != (new.intention, new.anchored, new.held_on) {
         parts.push("changed how it was tried on".to_owned());
+    }
+    if old.hems != new.hems {
+        parts.push(hems::describe(&old.hems, &new.hems));
+    }
+    if old.sums != new.sums {
+        parts.push("kept a sum, or let one go".to_owned());
     }
     if old.form != new.form {
         parts.push(

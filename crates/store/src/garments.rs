@@ -5,7 +5,7 @@ use diesel::prelude::*;
 use serde::{Deserialize, Serialize};
 use uuid::Uuid;
 use vemble_fit::garment::{SeamAllowance, Shape};
-use vemble_fit::{Cloth, Garment, Length};
+use vemble_fit::{Cloth, Garment, Length, WashTest};
 
 use crate::journal::{Subject, write as write_journal};
 use crate::schema::{flat_measure, garment, seam_allowance, wearer};
@@ -44,6 +44,8 @@ struct Row {
     cloth_fray: String,
     cloth_stretch: f64,
     cloth_thickness: i64,
+    wash_before: Option<i64>,
+    wash_after: Option<i64>,
     construction: serde_json::Value,
     version: i64,
 }
@@ -75,6 +77,8 @@ impl Row {
             cloth_fray: word(&garment.cloth.fray)?,
             cloth_stretch: garment.cloth.stretch,
             cloth_thickness: garment.cloth.thickness.nm(),
+            wash_before: garment.wash_test.map(|test| test.before.nm()),
+            wash_after: garment.wash_test.map(|test| test.after.nm()),
             construction,
             version,
         })
@@ -115,6 +119,10 @@ impl Row {
                 thickness: Length::from_nm(self.cloth_thickness),
             },
             washed: self.washed,
+            wash_test: self.wash_before.zip(self.wash_after).map(|(before, after)| WashTest {
+                before: Length::from_nm(before),
+                after: Length::from_nm(after),
+            }),
             shape,
         };
         let value = GarmentRecord { wearer: self.wearer_id, due_on: self.due_on, garment };

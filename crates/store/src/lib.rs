@@ -8,6 +8,7 @@ mod accounts;
 mod error;
 mod fittings;
 mod garments;
+mod hems;
 mod journal;
 mod pool;
 mod schema;

@@ -86,6 +86,8 @@ diesel::table! {
         cloth_fray -> Text,
         cloth_stretch -> Double,
         cloth_thickness -> BigInt,
+        wash_before -> Nullable<BigInt>,
+        wash_after -> Nullable<BigInt>,
         construction -> Jsonb,
         version -> BigInt,
         created_at -> Timestamptz,
@@ -120,6 +122,7 @@ diesel::table! {
         intention -> Text,
         anchored -> Bool,
         form -> Nullable<Jsonb>,
+        sums -> Jsonb,
         version -> BigInt,
         created_at -> Timestamptz,
     }
@@ -184,6 +187,28 @@ diesel::table! {
         before -> Nullable<Jsonb>,
         after -> Jsonb,
         undone -> Bool,
+    }
+}
+
+diesel::table! {
+    hem_wish (fitting_id, hem) {
+        fitting_id -> Uuid,
+        hem -> Text,
+        position -> Integer,
+        wish -> Jsonb,
+    }
+}
+
+diesel::table! {
+    hem_reading (fitting_id, hem, id) {
+        fitting_id -> Uuid,
+        hem -> Text,
+        id -> Text,
+        position -> Integer,
+        side -> Text,
+        at -> Double,
+        read -> Text,
+        length -> BigInt,
     }
 }
 

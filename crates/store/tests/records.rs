@@ -3,10 +3,13 @@
 use std::collections::BTreeMap;
 
 use uuid::Uuid;
+use vemble_fit::garment::HemName;
 use vemble_fit::garment::{Band, BandBuild, FlatName, Kind, SeamAllowance, Shape};
+use vemble_fit::hem::{HemPair, HemRead, HemReading, HemWish, Wanted};
+use vemble_fit::sums::{KeptSum, Sum};
 use vemble_fit::{
     Body, Datum, EntryMode, Fitting, Garment, Intention, Layer, Length, MeasureName, Pin, SeamName, Side,
-    Wearer,
+    WashTest, Wearer,
 };
 use vemble_store::{
     AccountId, Conn, Expected, FittingRecord, GarmentRecord, Store, StoreError, account, fitting, garment,
@@ -50,6 +53,7 @@ fn corduroys() -> GarmentRecord {
             purpose: Default::default(),
             cloth: Default::default(),
             washed: true,
+            wash_test: None,
             shape: Shape {
                 kind: Kind::Trousers,
                 seams: vec![SeamName::Outseam, SeamName::CentreBack],
@@ -72,8 +76,11 @@ fn corduroys() -> GarmentRecord {
                     belt_loop_at_back: true,
                 },
                 turn_up: Length::whole_mm(40),
+                sleeve_turn_up: None,
                 topstitched: vec![SeamName::Outseam],
                 lined: false,
+                lining: Default::default(),
+                near_hems: Vec::new(),
                 back_pocket_gap: Some(Length::whole_mm(96)),
             },
         },
@@ -116,7 +123,33 @@ fn pinned(garment: Uuid, depths: &[i64]) -> FittingRecord {
                 measures: BTreeMap::from([(vemble_fit::MeasureName::Hip, Length::whole_mm(1010))]),
                 layers: Vec::new(),
             }),
+            hems: vec![hemmed()],
+            sums: vec![KeptSum {
+                id: "s1".into(),
+                note: "gathers of the cuff".into(),
+                sum: Sum::Gathers { long: Length::whole_mm(420), short: Length::whole_mm(280) },
+            }],
         },
+    }
+}
+
+/// Two legs read from the floor, in an order of their own.
+fn hemmed() -> HemWish {
+    let read = |id: &str, side, at, mm| HemReading {
+        id: id.into(),
+        side,
+        at,
+        read: HemRead::FloorToEdge,
+        length: Length::from_mm(mm),
+    };
+    HemWish {
+        readings: vec![
+            read("z", Side::Right, 180.0, 31.75),
+            read("a", Side::Left, 0.0, 28.0),
+            read("m", Side::Left, 180.0, 30.1),
+        ],
+        pair: HemPair::Own,
+        ..HemWish::new(HemName::Hem, Wanted::Floor { height: Length::whole_mm(60) })
     }
 }
 
@@ -128,6 +161,8 @@ fn records_read_back_exactly_as_they_were_written() {
     assert_eq!(wearer::get(&mut conn, id, key).expect("read").value, someone());
     let mut record = corduroys();
     record.wearer = Some(key);
+    record.garment.wash_test =
+        Some(WashTest { before: Length::whole_mm(200), after: Length::from_mm(193.5) });
     let hung = Uuid::now_v7();
     garment::put(&mut conn, id, hung, &record, Expected::Unsaid).expect("written");
     assert_eq!(garment::get(&mut conn, id, hung).expect("read").value, record);

@@ -49,6 +49,7 @@ fn say_refusals(solution: &Solution) -> ExitCode {
             LineOutcome::Refused(refused) => Some(refused.message.as_str()),
             LineOutcome::Drawn(_) => None,
         })
+        .chain(solution.hems.iter().filter_map(|hem| hem.refused.as_deref()))
         .collect();
     for message in &refused {
         eprintln!("vemble: {message}");

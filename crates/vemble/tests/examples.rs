@@ -149,6 +149,92 @@ fn every_kind_of_garment() {
     }
 }
 
+/// One worked example for every kind of hem, with the exit code it gives: what does not lie as it was asked
+/// is refused, with the nearest that does.
+const HEMS: [(&str, i32); 13] = [
+    ("hem-double-narrow", 0),
+    ("hem-double-wide-and-single", 0),
+    ("hem-rolled-high-low", 0),
+    ("hem-deep-hand-taper", 0),
+    ("hem-deep-on-a-flare", 3),
+    ("hem-bias-faced", 0),
+    ("hem-faced-let-down", 0),
+    ("hem-twin-needle", 0),
+    ("hem-cover-stitched-unwashed", 0),
+    ("hem-lined-bag", 0),
+    ("hem-lined-coat", 0),
+    ("hem-original", 0),
+    ("hem-uncut-at-the-waist", 0),
+];
+
+/// What a hand needs of a hem: its table, how its turn-up lies, what to do.
+fn hem_essentials(result: &serde_json::Value) -> serde_json::Value {
+    let text = |value: &serde_json::Value| value.as_str().unwrap_or("-").to_owned();
+    let list = |value: &serde_json::Value| value.as_array().cloned().unwrap_or_default();
+    let side = |side: &serde_json::Value| {
+        let table: Vec<String> = list(&side["rows"])
+            .iter()
+            .map(|row| {
+                let shown: Vec<String> =
+                    list(&row["shown"]).iter().map(|cell| format!("{:>5}", text(cell))).collect();
+                format!("{:<16}{}", text(&row["words"]), shown.join(" "))
+            })
+            .collect();
+        serde_json::json!({
+            "side": side["side"],
+            "around, fold, cut, strip, finished": table,
+            "turn-up": side["turn_up"]["words"],
+            "tuck": side["tuck"]["words"],
+            "near": list(&side["collisions"]).iter().map(|each| text(&each["says"])).collect::<Vec<_>>(),
+        })
+    };
+    let hems: Vec<serde_json::Value> = list(&result["hems"])
+        .iter()
+        .map(|hem| {
+            let says = [&hem["pair_words"], &hem["uneven"]["words"], &hem["refused"], &hem["waits"]];
+            let says: Vec<_> = says.into_iter().filter(|words| !words.is_null()).collect();
+            serde_json::json!({
+                "hem": format!(
+                    "{}: {}, {}, {}; old turn-up {}",
+                    text(&hem["words"]), text(&hem["wanted"]), text(&hem["kind_words"]),
+                    text(&hem["allowance_words"]), text(&hem["old_turn_up"])
+                ),
+                "sides": list(&hem["sides"]).iter().map(side).collect::<Vec<_>>(),
+                "says": says,
+                "uncut": hem["uncut"]["words"],
+                "lining": hem["lining"]["words"],
+                "mitres": hem["mitres"],
+            })
+        })
+        .collect();
+    let steps: Vec<serde_json::Value> = list(&result["plan"]["steps"])
+        .iter()
+        .map(|step| {
+            let stops = list(&step["stop"]["conditions"]);
+            let stop = if stops.is_empty() {
+                String::new()
+            } else {
+                format!(
+                    "  STOP: {}",
+                    stops.iter().map(|each| text(&each["kind"])).collect::<Vec<_>>().join(", ")
+                )
+            };
+            format!("{} [{}]{stop}", text(&step["title"]), text(&step["bench"])).into()
+        })
+        .collect();
+    serde_json::json!({ "hems": hems, "steps": steps })
+}
+
+#[test]
+fn every_kind_of_hem() {
+    for (name, exit) in HEMS {
+        let output = vemble(&["solve", example(name).to_str().expect("a path")]);
+        assert_eq!(output.status.code(), Some(exit), "{name}: {}", String::from_utf8_lossy(&output.stderr));
+        let result: serde_json::Value = serde_json::from_slice(&output.stdout).expect("a result");
+        insta::assert_json_snapshot!(name, hem_essentials(&result));
+    }
+}
+
 #[test]
 fn uneven_legs_in_inches() {
     insta::assert_json_snapshot!(solved("uneven-legs-in-inches", 0));
@@ -197,17 +283,21 @@ fn the_schema_takes_the_examples_and_refuses_what_the_reader_refuses() {
     let schema: serde_json::Value = serde_json::from_slice(&output.stdout).expect("JSON");
     let schema = jsonschema::validator_for(&schema).expect("a schema");
     let trousers = ["barn-dance-trousers", "uneven-legs-in-inches", "let-out-below", "fade-too-short"];
-    for name in trousers.into_iter().chain(KINDS) {
+    for name in trousers.into_iter().chain(KINDS).chain(HEMS.map(|(name, _)| name)) {
         let job: serde_json::Value =
             serde_json::from_slice(&std::fs::read(example(name)).expect("read")).expect("JSON");
         let faults: Vec<String> = schema.iter_errors(&job).map(|fault| fault.to_string()).collect();
         assert!(faults.is_empty(), "{name}: {faults:?}");
         for (pointer, wrong) in [
-            ("/fitting/pins/0/reading", serde_json::json!("ten")),
             ("/garment/shape/kind", serde_json::json!("kilt")),
             ("/garment/shape/waist", serde_json::json!(428)),
             ("/fitting/held_on", serde_json::json!(3)),
+            ("/fitting/pins/0/reading", serde_json::json!("ten")),
+            ("/fitting/hems/0/wanted/from", serde_json::json!("the stars")),
         ] {
+            if job.pointer(pointer.rsplit_once('/').expect("a path").0).is_none() {
+                continue;
+            }
             let mut broken = job.clone();
             let (parent, key) = pointer.rsplit_once('/').expect("a path");
             broken.pointer_mut(parent).expect("the parent")[key] = wrong;

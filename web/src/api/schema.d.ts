@@ -110,6 +110,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/compute/hem-reading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Read one reading round a hem as it is typed, and check it against its garment. */
+        post: operations["compute_hem_reading"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/compute/job": {
         parameters: {
             query?: never;
@@ -189,6 +206,23 @@ export interface paths {
         put?: never;
         /** Share a change of girth out over the seams: the pinned plan and the best alternatives. */
         post: operations["compute_share"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/compute/sum": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Work out one of the small sums. */
+        post: operations["compute_sum"];
         delete?: never;
         options?: never;
         head?: never;
@@ -565,6 +599,13 @@ export interface components {
             /** @description What that means, in words. */
             words: string;
         };
+        /** @description A sum to work out. */
+        AskedSum: {
+            /** @description Settings: how the answer stands on the tape. */
+            habits?: components["schemas"]["Habits"];
+            /** @description The sum. */
+            sum: components["schemas"]["Sum"];
+        };
         /** @description The waistband. */
         Band: {
             /** @description A belt loop sits on the centre back. */
@@ -667,6 +708,13 @@ export interface components {
             /** @description What it is called. */
             name: string;
         };
+        /** @description A place to keep clear of. */
+        ClearOf: {
+            /** @description The place, on the scale the row is measured on. */
+            at: components["schemas"]["Length"];
+            /** @description How far to keep off it. */
+            by: components["schemas"]["Length"];
+        };
         /** @description A place where the allowance is clipped or notched: no more is inside there than this. */
         Clip: {
             /** @description What is left between the stitching and the end of the clip. */
@@ -697,6 +745,31 @@ export interface components {
          * @enum {string}
          */
         ClothFamily: "sheer" | "shirting" | "twill" | "denim" | "coating" | "jersey";
+        /** @description One thing near the hem after the change. */
+        Collision: {
+            /** @description Its lower and upper end above the new fold. */
+            after: components["schemas"]["Length"][];
+            /**
+             * Format: double
+             * @description Where round the hem, in degrees, where it is in one place.
+             */
+            at?: number | null;
+            /** @description What it is. */
+            kind: components["schemas"]["FeatureKind"];
+            /** @description How it stands and what to do. */
+            says: string;
+            /** @description New places for buttons, above the new fold, the lowest first. */
+            spaced: components["schemas"]["Length"][];
+            /** @description How it takes the change. */
+            state: components["schemas"]["CollisionState"];
+            /** @description What it is called. */
+            words: string;
+        };
+        /**
+         * @description How a thing near the hem takes the change.
+         * @enum {string}
+         */
+        CollisionState: "clear" | "see_to" | "in_the_way";
         /** @description One level of both. */
         ComparedLevel: {
             /** @description Girth with the lines of the one and of the other sewn. */
@@ -748,7 +821,7 @@ export interface components {
          * @description What a condition is about.
          * @enum {string}
          */
-        ConditionKind: "washed" | "sides_equal" | "tried_on" | "allowance_included" | "lining_out";
+        ConditionKind: "washed" | "sides_equal" | "tried_on" | "allowance_included" | "lining_out" | "rolled_down";
         /**
          * @description How a condition stands.
          * @enum {string}
@@ -799,6 +872,17 @@ export interface components {
             };
             /** @description The job. */
             job: components["schemas"]["Job"];
+        };
+        /** @description One dart that the new waist edge runs through. */
+        DartAtWaist: {
+            /** @description What each holds at the waist now, and what is left of it at the new edge. */
+            intake: components["schemas"]["Length"][];
+            /** @description How far its tip is lowered, to hold the same again at the same length. */
+            lower_tip: components["schemas"]["Length"];
+            /** @description The dart. */
+            seam: components["schemas"]["SeamName"];
+            /** @description What it is called. */
+            words: string;
         };
         /**
          * @description Where a station is counted from.
@@ -959,6 +1043,20 @@ export interface components {
             words: string;
         };
         /**
+         * @description Something that stands near a hem.
+         * @enum {string}
+         */
+        FeatureKind: "vent" | "slit" | "buttons" | "pocket" | "cross_seam" | "border" | "pleats" | "facing" | "tab" | "working_buttons";
+        /** @description Something that can stand near a hem. */
+        FeatureWords: {
+            /** @description True where it begins at the edge. */
+            from_edge: boolean;
+            /** @description Its name in files. */
+            name: components["schemas"]["FeatureKind"];
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /**
          * @description The fibre, which decides how hot and how damp the iron may be.
          * @enum {string}
          */
@@ -1081,12 +1179,16 @@ export interface components {
              * @description The day of the try-on.
              */
             held_on: string;
+            /** @description What is wanted of its hems. */
+            hems?: components["schemas"]["HemWish"][];
             /** @description How close it should be. */
             intention?: components["schemas"]["Intention"];
             /** @description The pins as read. */
             pins?: components["schemas"]["Pin"][];
             /** @description What is done of the work order. */
             progress?: components["schemas"]["Progress"];
+            /** @description Sums kept with it. */
+            sums?: components["schemas"]["KeptSum"][];
         };
         /** @description A fitting with the garment it belongs to. */
         FittingRecord: {
@@ -1164,6 +1266,7 @@ export interface components {
             shape: components["schemas"]["Shape"];
             /** @description Where it came from. */
             source?: components["schemas"]["Source"];
+            wash_test?: components["schemas"]["WashTest"] | null;
             /** @description Washed and dried since it came, so that it will not shrink after the cut. */
             washed?: boolean;
         };
@@ -1230,6 +1333,36 @@ export interface components {
              */
             fit_on: components["schemas"]["FitOn"];
             /**
+             * @description When the surplus below a hem is cut off.
+             * @default before
+             */
+            hem_cut: components["schemas"]["HemCut"];
+            /**
+             * @description What a deep hem is sewn with.
+             * @default hand
+             */
+            hem_sewn: components["schemas"]["HemSewn"];
+            /**
+             * @description When the hem is sewn.
+             * @default last
+             */
+            hem_when: components["schemas"]["HemWhen"];
+            /**
+             * @description How a hem is made level.
+             * @default floor
+             */
+            level_by: components["schemas"]["LevelBy"];
+            /**
+             * @description What becomes of a lining's edge.
+             * @default folded
+             */
+            lining_edge: components["schemas"]["LiningEdge"];
+            /**
+             * @description How a lining hangs.
+             * @default attached
+             */
+            lining_hangs: components["schemas"]["LiningHangs"];
+            /**
              * @description What depths are measured from.
              * @default old_seam
              */
@@ -1240,10 +1373,20 @@ export interface components {
              */
             mirror_by: components["schemas"]["MirrorBy"];
             /**
+             * @description What becomes of a worn edge.
+             * @default original
+             */
+            old_edge: components["schemas"]["OldEdge"];
+            /**
              * @description What an unpinned side gets, unless a seam says otherwise.
              * @default half_each
              */
             one_side: components["schemas"]["OneSide"];
+            /**
+             * @description How two legs or sleeves are hemmed.
+             * @default parallel
+             */
+            pairs: components["schemas"]["Pairs"];
             /**
              * @description Paper for the chalk sheet.
              * @default a4
@@ -1330,6 +1473,311 @@ export interface components {
         Health: {
             /** @description Always `ready`; a server that is not ready answers 503. */
             status: string;
+        };
+        /**
+         * @description When the surplus below a hem is cut off.
+         * @enum {string}
+         */
+        HemCut: "before" | "after";
+        /** @description A facing for an edge that no turn-up fits. */
+        HemFacing: {
+            /** @description Its depth, finished. */
+            depth: components["schemas"]["Length"];
+            /** @description Its lower edge, along the fold, without seam allowances. */
+            lower: components["schemas"]["Length"];
+            /** @description A bias strip that does the same: its length with its joins, and the width it is cut. */
+            strip: components["schemas"]["Length"][];
+            /** @description Its upper edge, along the cloth it lies on. */
+            upper: components["schemas"]["Length"];
+            /** @description All in a sentence. */
+            words: string;
+        };
+        /** @description Something near a hem, with where it stands before anything is changed. */
+        HemFeature: {
+            /**
+             * Format: double
+             * @description Where round the hem, in degrees, as readings are; all round where nothing is said.
+             */
+            at?: number | null;
+            /**
+             * Format: int32
+             * @description How many buttons.
+             */
+            count?: number | null;
+            /** @description Its lower end, above the finished edge: the pocket's bottom, the lowest button. */
+            from?: components["schemas"]["Length"];
+            /** @description The hem it stands near. */
+            hem: components["schemas"]["HemName"];
+            /** @description What it is. */
+            kind: components["schemas"]["FeatureKind"];
+            side?: components["schemas"]["Side"] | null;
+            /** @description Its upper end, above the finished edge: the top of the vent, the top button. */
+            to: components["schemas"]["Length"];
+            /** @description How far it is turned in or reaches over: of a facing or a vent. */
+            width?: components["schemas"]["Length"];
+        };
+        /**
+         * @description A way to hem.
+         * @enum {string}
+         */
+        HemKind: "single_fold" | "double_wide" | "double_narrow" | "rolled" | "deep_hand" | "faced" | "bias_faced" | "cover_stitched" | "twin_needle" | "lined_bag" | "original" | "uncut";
+        /** @description A way to hem with what it suits. */
+        HemKindWords: {
+            /** @description True where an allowance is turned up or sewn, and may be chosen. */
+            has_allowance: boolean;
+            /** @description Its name in files. */
+            name: components["schemas"]["HemKind"];
+            /** @description What it suits. */
+            suits: string;
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description The lining of one hem. */
+        HemLining: {
+            /** @description How far above the outer fold it ends. */
+            above: components["schemas"]["Length"];
+            /** @description Height of the interfacing band along the hem. */
+            band: components["schemas"]["Length"];
+            /** @description What becomes of its edge. */
+            edge: components["schemas"]["LiningEdge"];
+            /** @description How it hangs. */
+            hangs: components["schemas"]["LiningHangs"];
+            /** @description How far its edge moves up from where it is now, where the outside moves by the mean. */
+            moves: components["schemas"]["Length"];
+            /** @description Its raw edge, above the outer fold; negative reaches below it. */
+            raw: components["schemas"]["Length"];
+            /** @description Slack, pushed up into a pleat. */
+            slack: components["schemas"]["Length"];
+            /** @description What is turned under at its edge. */
+            turn: components["schemas"]["Length"];
+            /** @description How far above the new hem it is undone from facing, vent and slits. */
+            undo: components["schemas"]["Length"];
+            /** @description How to get in. */
+            way_in: string;
+            /** @description What to do, in a few sentences. */
+            words: string[];
+        };
+        /**
+         * @description A hem of a garment.
+         * @enum {string}
+         */
+        HemName: "hem" | "sleeve";
+        /**
+         * @description What becomes of two legs or sleeves that read differently.
+         * @enum {string}
+         */
+        HemPair: "even" | "as_left" | "as_right" | "own";
+        /** @description Two sides against each other at one place. */
+        HemPairRow: {
+            /** @description The same as they stand on the session's tape. */
+            shown: string[];
+            /** @description How far the fold goes up on the left, the right, and by how much they differ. */
+            take_up: components["schemas"]["Length"][];
+            /** @description What the place is called. */
+            words: string;
+        };
+        /** @description A hem the garment has, whether anything is wanted of it or not. */
+        HemPlace: {
+            /** @description Its length all round now. */
+            girth: components["schemas"]["Length"];
+            /** @description True where it can be shortened at the waist. */
+            has_waist: boolean;
+            /** @description Which. */
+            hem: components["schemas"]["HemName"];
+            /** @description True where there is one on each side. */
+            paired: boolean;
+            /** @description Where it can be read, in turning order. */
+            spots: components["schemas"]["HemSpot"][];
+            /** @description The kind that suits it. */
+            usual_kind: components["schemas"]["HemKind"];
+            /** @description What it is called. */
+            words: string;
+        };
+        /**
+         * @description How a reading round the hem was taken.
+         * @enum {string}
+         */
+        HemRead: "floor_to_edge" | "edge_to_pin";
+        /** @description One reading at one place of the hem. */
+        HemReading: {
+            /**
+             * Format: double
+             * @description Where round the hem, in degrees: a skirt from the centre front over the left side; a leg from the
+             *     inseam over the front; a sleeve from its underarm over the front.
+             */
+            at: number;
+            /** @description Its id, made by whoever reads it. */
+            id: string;
+            /** @description How much. */
+            length: components["schemas"]["Length"];
+            /** @description What was read. */
+            read: components["schemas"]["HemRead"];
+            /** @description Which leg or sleeve; `centre` for a hem there is only one of. */
+            side: components["schemas"]["Side"];
+        };
+        /** @description A reading as it is understood. */
+        HemReadingRead: {
+            /**
+             * Format: double
+             * @description Where, in degrees.
+             */
+            at: number;
+            /** @description What it does, said back. */
+            echo: string;
+            /** @description Its id. */
+            id: string;
+            /** @description What was read, as it stands on the session's tape. */
+            shown: string;
+            /** @description Which leg or sleeve. */
+            side: components["schemas"]["Side"];
+            take_up?: components["schemas"]["Length"] | null;
+            /** @description What that place is called. */
+            words: string;
+        };
+        /** @description One mark to chalk round a hem. */
+        HemRow: {
+            /** @description How far round the existing edge. */
+            along: components["schemas"]["Length"];
+            /**
+             * Format: double
+             * @description Where, in degrees.
+             */
+            at: number;
+            cut?: components["schemas"]["Length"] | null;
+            /** @description Length from the top of the garment to the new fold, along the cloth, once it has been washed. */
+            finished: components["schemas"]["Length"];
+            /** @description From the existing edge up to the new fold; negative is down. */
+            fold: components["schemas"]["Length"];
+            /** @description True at a reading. */
+            is_reading: boolean;
+            /** @description Along, fold, cut, strip and finished length as they stand on the session's tape. */
+            shown: (string | null)[];
+            strip?: components["schemas"]["Length"] | null;
+            /** @description What that place is called. */
+            words: string;
+        };
+        /** @description A seam that meets the hem. */
+        HemSeam: {
+            /**
+             * Format: double
+             * @description How far round the existing edge, in millimetres.
+             */
+            along: number;
+            /** @description What it is called. */
+            words: string;
+        };
+        /**
+         * @description What a hem is sewn with.
+         * @enum {string}
+         */
+        HemSewn: "hand" | "machine";
+        /** @description One hem edge: a skirt's, one leg's, one sleeve's, or both where they are alike. */
+        HemSide: {
+            /** @description What stands near it. */
+            collisions: components["schemas"]["Collision"][];
+            /** @description Length all round before and after. */
+            girth: components["schemas"]["Length"][];
+            /** @description The table to chalk by, in turning order. */
+            rows: components["schemas"]["HemRow"][];
+            /** @description Which; `centre` for the only one, or for both alike. */
+            side: components["schemas"]["Side"];
+            /** @description How far up it goes: least, mean and most. */
+            take_up: components["schemas"]["Length"][];
+            tuck?: components["schemas"]["Tuck"] | null;
+            turn_up?: components["schemas"]["TurnUp"] | null;
+            /** @description Unrolled. */
+            unrolled: components["schemas"]["Unrolled"];
+        };
+        /** @description Everything computed for one hem. */
+        HemSolution: {
+            /** @description What is turned up in all, and how it is said. */
+            allowance: components["schemas"]["Length"];
+            /** @description See `allowance`: `6 + 20 mm`. */
+            allowance_words: string;
+            /** @description Which. */
+            hem: components["schemas"]["HemName"];
+            /** @description How it is sewn. */
+            kind: components["schemas"]["HemKind"];
+            /** @description What that is called. */
+            kind_words: string;
+            /** @description How it is made level. */
+            level_by: components["schemas"]["LevelBy"];
+            lining?: components["schemas"]["HemLining"] | null;
+            /** @description Corners. */
+            mitres: components["schemas"]["Mitre"][];
+            /** @description What becomes of the old turn-up. */
+            old_turn_up: components["schemas"]["OldTurnUp"];
+            /** @description What that says. */
+            pair_words?: string | null;
+            /** @description True where there is one on each side. */
+            paired: boolean;
+            /** @description Left and right compared, where there is something to compare. */
+            pairs: components["schemas"]["HemPairRow"][];
+            /** @description What was read. */
+            readings: components["schemas"]["HemReadingRead"][];
+            /** @description What cannot be done as it was asked, and the nearest that can. */
+            refused?: string | null;
+            /**
+             * Format: double
+             * @description What will be lost in the wash, as a share, and is in every line of the table.
+             */
+            shrinks?: number | null;
+            /** @description Its edges: one, or left and right. */
+            sides: components["schemas"]["HemSide"][];
+            uncut?: components["schemas"]["UncutWay"] | null;
+            uneven?: components["schemas"]["Uneven"] | null;
+            /** @description Why nothing is computed yet, and what to do. */
+            waits?: string | null;
+            /** @description Where it shall be, said back. */
+            wanted: string;
+            /** @description What it is called. */
+            words: string;
+        };
+        /** @description A place round a hem that is offered for a reading. */
+        HemSpot: {
+            /**
+             * Format: double
+             * @description In degrees, in turning order.
+             */
+            at: number;
+            /** @description What it is called. */
+            words: string;
+        };
+        /**
+         * @description When the hem is sewn.
+         * @enum {string}
+         */
+        HemWhen: "last" | "flat";
+        /** @description Everything wanted of one hem. */
+        HemWish: {
+            allowance?: components["schemas"]["Length"] | null;
+            /** @description Which hem. */
+            hem: components["schemas"]["HemName"];
+            high_low?: components["schemas"]["HighLow"] | null;
+            kind?: components["schemas"]["HemKind"] | null;
+            level_by?: components["schemas"]["LevelBy"] | null;
+            /** @description The lining, where there is one. */
+            lining?: components["schemas"]["LiningWish"];
+            /** @description What becomes of two legs or sleeves that read differently. */
+            pair?: components["schemas"]["HemPair"];
+            /** @description What was read round it, in turning order. */
+            readings?: components["schemas"]["HemReading"][];
+            /** @description How much the shoes lift the heel above the bare floor. */
+            shoes?: components["schemas"]["Length"];
+            shorten_at?: components["schemas"]["ShortenAt"] | null;
+            /** @description Where the finished edge shall be. */
+            wanted: components["schemas"]["Wanted"];
+        };
+        /** @description A hem that is uneven on purpose. Between the side seams and the blends it keeps its full difference. */
+        HighLow: {
+            /** @description How much longer the centre back is than the sides; negative is shorter. */
+            back?: components["schemas"]["Length"];
+            /** @description How far back of the side seam the back's difference is reached. */
+            blend_back: components["schemas"]["Length"];
+            /** @description How far forward of the side seam the front's difference is reached. */
+            blend_front: components["schemas"]["Length"];
+            /** @description How much shorter the centre front is than the sides; negative is longer. */
+            front?: components["schemas"]["Length"];
         };
         /** @description A row of the house table. */
         HouseEntry: {
@@ -1432,6 +1880,15 @@ export interface components {
             /** @description What was changed, in words. */
             what: string;
         };
+        /** @description The answer to a sum kept with a fitting. */
+        KeptAnswer: {
+            /** @description The answer. */
+            answer: components["schemas"]["SumAnswer"];
+            /** @description Its id. */
+            id: string;
+            /** @description What it is for. */
+            note: string;
+        };
         /** @description A fitting with id and version. */
         KeptFitting: {
             /**
@@ -1446,6 +1903,15 @@ export interface components {
              * @description Its version, as in the `ETag`.
              */
             version: number;
+        };
+        /** @description A sum kept with a fitting. */
+        KeptSum: {
+            /** @description Its id, made by whoever kept it. */
+            id: string;
+            /** @description What it is for. */
+            note?: string;
+            /** @description The sum. */
+            sum: components["schemas"]["Sum"];
         };
         /** @description A wearer with id and version. */
         KeptWearer: {
@@ -1502,6 +1968,20 @@ export interface components {
             /** @description The seam. */
             seam: components["schemas"]["SeamName"];
         };
+        /**
+         * @description A place of the body that a hem is wanted at.
+         * @enum {string}
+         */
+        Landmark: "knee" | "ankle_bone" | "shoe" | "fingertip" | "waist" | "wrist" | "elbow";
+        /** @description A place of the body a hem can be wanted at. */
+        LandmarkWords: {
+            /** @description Its name in files. */
+            name: components["schemas"]["Landmark"];
+            /** @description True for a sleeve's. */
+            on_arm: boolean;
+            /** @description Its name on screen. */
+            words: string;
+        };
         /** @description One layer worn under the garment when it is tried on. */
         Layer: {
             /** @description What it is: shirt tail, thermal leggings. */
@@ -1548,6 +2028,11 @@ export interface components {
             verdict?: components["schemas"]["Verdict"] | null;
             wanted?: components["schemas"]["Length"] | null;
         };
+        /**
+         * @description How a hem is made level.
+         * @enum {string}
+         */
+        LevelBy: "floor" | "even" | "hung";
         /** @description What one level can gain. */
         LevelGain: {
             /** @description The level. */
@@ -1606,6 +2091,11 @@ export interface components {
             /** @description Its name on screen. */
             words: string;
         };
+        /**
+         * @description How a turn-up lies.
+         * @enum {string}
+         */
+        Lies: "flat" | "ease_in" | "splay" | "too_full" | "too_tight";
         /** @description How hard a line is to sew. */
         LineCharacter: {
             /**
@@ -1677,6 +2167,38 @@ export interface components {
             upper?: components["schemas"]["EndWish"] | null;
         };
         /**
+         * @description How a lining is closed at the hem, which is where one gets in.
+         * @enum {string}
+         */
+        LiningClosed: "felled" | "bagged" | "free";
+        /**
+         * @description What becomes of a lining's edge.
+         * @enum {string}
+         */
+        LiningEdge: "folded" | "cut";
+        /**
+         * @description How a lining hangs.
+         * @enum {string}
+         */
+        LiningHangs: "attached" | "free" | "caught";
+        /** @description The lining as it is at the hem before anything is changed. */
+        LiningNow: {
+            /** @default null */
+            above: components["schemas"]["Length"] | null;
+            /**
+             * @description How it is closed.
+             * @default felled
+             */
+            closed: components["schemas"]["LiningClosed"];
+        };
+        /** @description What becomes of the lining at this hem, where it is not left to the habits. */
+        LiningWish: {
+            /** @default null */
+            edge: components["schemas"]["LiningEdge"] | null;
+            /** @default null */
+            hangs: components["schemas"]["LiningHangs"] | null;
+        };
+        /**
          * @description What a line is measured from on the cloth.
          * @enum {string}
          */
@@ -1711,7 +2233,7 @@ export interface components {
              * @description A measure of the body, named as in ISO 8559-1 where the standard has a name for it.
              * @enum {string}
              */
-            name: "head" | "neck" | "shoulder" | "shoulder_girth" | "across_back" | "bust" | "under_bust" | "nape_to_waist" | "neck_to_bust" | "arm_length" | "upper_arm" | "elbow" | "hand" | "waist" | "waist_seated" | "high_hip" | "hip" | "thigh" | "knee" | "calf" | "heel_instep" | "inside_leg" | "outside_leg" | "body_rise" | "crotch_length" | "height";
+            name: "head" | "neck" | "shoulder" | "shoulder_girth" | "across_back" | "bust" | "under_bust" | "nape_to_waist" | "neck_to_bust" | "arm_length" | "shoulder_to_elbow" | "upper_arm" | "elbow" | "hand" | "waist" | "waist_seated" | "high_hip" | "hip" | "thigh" | "knee" | "calf" | "heel_instep" | "inside_leg" | "outside_leg" | "knee_height" | "ankle_height" | "fingertip_height" | "body_rise" | "crotch_length" | "height";
             /** @description True when nothing can be drawn without it. */
             needed: boolean;
             /** @description Its name on screen. */
@@ -1749,6 +2271,17 @@ export interface components {
             /** @description Both as they stand on the session's tape. */
             shown: string[];
         };
+        /** @description A corner where two turn-ups meet. */
+        Mitre: {
+            /** @description The hem's turn-up and the other. */
+            allowances: components["schemas"]["Length"][];
+            /** @description The mitre's seam, from the corner of the folds to where the raw edges meet: `√(a₁² + a₂²)`. */
+            seam: components["schemas"]["Length"];
+            /** @description What it is trimmed to. */
+            trim_to: components["schemas"]["Length"];
+            /** @description What meets the hem there. */
+            what: string;
+        };
         /** @description New stitching on one panel's edge. */
         NewEdge: {
             /** @description Length of the new edge. */
@@ -1774,6 +2307,16 @@ export interface components {
             words: string;
         };
         /**
+         * @description What becomes of a worn or decorative edge.
+         * @enum {string}
+         */
+        OldEdge: "original" | "new_hem";
+        /**
+         * @description What becomes of the old turn-up.
+         * @enum {string}
+         */
+        OldTurnUp: "cut_off" | "unpicked" | "kept";
+        /**
          * @description What happens to the other side when only one was pinned.
          * @enum {string}
          */
@@ -1788,6 +2331,11 @@ export interface components {
             /** @description Towards the back, or to the other side. */
             other: number[][];
         };
+        /**
+         * @description How two legs or sleeves are hemmed.
+         * @enum {string}
+         */
+        Pairs: "parallel" | "reference";
         /** @description A panel to draw. */
         PanelDrawing: {
             /** @description The legs of its darts, each from the lower end up. */
@@ -2170,8 +2718,13 @@ export interface components {
             lacing?: components["schemas"]["Lacing"] | null;
             /** @description Fully lined. */
             lined?: boolean;
+            /** @description The lining at the hems, where it is lined. */
+            lining?: components["schemas"]["LiningNow"];
+            /** @description Vents, buttons, pockets, borders near its hems. */
+            near_hems?: components["schemas"]["HemFeature"][];
             /** @description The seams it has; empty for what its kind usually has. */
             seams?: components["schemas"]["SeamName"][];
+            sleeve_turn_up?: components["schemas"]["Length"] | null;
             sleeves?: components["schemas"]["SleeveBuild"] | null;
             /** @description Seams with topstitching, which comes out first and goes back last. */
             topstitched?: components["schemas"]["SeamName"][];
@@ -2258,6 +2811,16 @@ export interface components {
             job: components["schemas"]["Job"];
             /** @description The level, and what it must lose. */
             request: components["schemas"]["ShareRequest"];
+        };
+        /** @description Where an edge that cannot be cut is shortened instead. */
+        ShortenAt: {
+            /** @enum {string} */
+            at: "waist_seam";
+        } | {
+            /** @description How far above the edge its lower stitching lies. */
+            above: components["schemas"]["Length"];
+            /** @enum {string} */
+            at: "tuck";
         };
         /** @description A compared level as it is read on the session's tape. */
         ShownCompared: {
@@ -2348,6 +2911,10 @@ export interface components {
             format: string;
             /** @description What each level can gain by letting out. */
             gains: components["schemas"]["LevelGain"][];
+            /** @description The hems it has. */
+            hem_places: components["schemas"]["HemPlace"][];
+            /** @description What is wanted of them, worked out. */
+            hems: components["schemas"]["HemSolution"][];
             /** @description What to set in where that is not enough. */
             insets: components["schemas"]["Inset"][];
             /** @description Lengths and landmark heights. */
@@ -2365,6 +2932,8 @@ export interface components {
             /** @description Every seam that has a line, in the same order. */
             seams: components["schemas"]["SeamSolution"][];
             seated?: components["schemas"]["SeatedWaist"] | null;
+            /** @description The sums kept with it, worked out. */
+            sums: components["schemas"]["KeptAnswer"][];
             /** @description What the person should know. */
             warnings: components["schemas"]["Warning"][];
         };
@@ -2423,6 +2992,99 @@ export interface components {
             /** @description All must be met. */
             conditions: components["schemas"]["Condition"][];
         };
+        /** @description A sum with its numbers. */
+        Sum: {
+            clear?: components["schemas"]["ClearOf"] | null;
+            /**
+             * Format: int32
+             * @description How many.
+             */
+            count: number;
+            /** @description The first, from wherever the tape begins. */
+            from: components["schemas"]["Length"];
+            pinned?: components["schemas"]["Length"] | null;
+            /** @enum {string} */
+            sum: "spacing";
+            /** @description The last. */
+            to: components["schemas"]["Length"];
+        } | {
+            /** @description Both edges of an open seam are bound. */
+            both_edges?: boolean;
+            /** @description Width of the cloth it is cut from. */
+            cloth: components["schemas"]["Length"];
+            /** @description Cut on a fold, at double width. */
+            doubled?: boolean;
+            /** @description Length of the edge. */
+            length: components["schemas"]["Length"];
+            /** @enum {string} */
+            sum: "bias";
+            /** @description Width the strip is cut. */
+            width: components["schemas"]["Length"];
+        } | {
+            /** @description What the whole has to lose. */
+            gap: components["schemas"]["Length"];
+            /** @description The segments it runs through, between what is sewn through the casing. */
+            spans: components["schemas"]["Length"][];
+            /** @enum {string} */
+            sum: "elastic";
+        } | {
+            /**
+             * Format: int32
+             * @description How many.
+             */
+            count: number;
+            /** @description Depth of each, fold to fold. */
+            depth: components["schemas"]["Length"];
+            /** @description Width when pleated. */
+            finished: components["schemas"]["Length"];
+            /** @enum {string} */
+            sum: "pleats";
+        } | {
+            /** @description The long edge. */
+            long: components["schemas"]["Length"];
+            /** @description The short. */
+            short: components["schemas"]["Length"];
+            /** @enum {string} */
+            sum: "gathers";
+        } | {
+            /** @description The width it is cut into. */
+            across: components["schemas"]["Length"];
+            /** @description Darts and seams along that width, measured from its left end. */
+            darts?: components["schemas"]["Length"][];
+            /** @description Its height. */
+            height: components["schemas"]["Length"];
+            /** @description Width of the opening at the hem. */
+            opening: components["schemas"]["Length"];
+            /** @enum {string} */
+            sum: "slit";
+        } | {
+            /** @description The swatch after. */
+            after: components["schemas"]["Length"];
+            /** @description A swatch before its wash. */
+            before: components["schemas"]["Length"];
+            /** @enum {string} */
+            sum: "shrink";
+            /** @description What it shall measure once washed. */
+            wanted: components["schemas"]["Length"];
+        };
+        /** @description The answer to a sum. */
+        SumAnswer: {
+            /** @description The length that matters most, for a field to take. */
+            result: components["schemas"]["Length"];
+            /** @description Line by line. */
+            rows: components["schemas"]["SumRow"][];
+            /** @description What was asked. */
+            title: string;
+            /** @description The answer in a sentence. */
+            words: string;
+        };
+        /** @description One line of an answer. */
+        SumRow: {
+            /** @description How much, as it stands on the session's tape. */
+            shown: string;
+            /** @description What it is. */
+            words: string;
+        };
         /**
          * @description What has to get through an opening.
          * @enum {string}
@@ -2448,6 +3110,85 @@ export interface components {
          * @enum {string}
          */
         Tube: "body" | "leg" | "sleeve";
+        /** @description A tuck that takes length. */
+        Tuck: {
+            /** @description Height of the lower stitching above the finished edge: the original hem's upper edge. */
+            above: components["schemas"]["Length"];
+            /** @description Fold to stitching: half of that. */
+            depth: components["schemas"]["Length"];
+            /** @description What becomes of it. */
+            join: components["schemas"]["TuckJoin"];
+            /** @description What it loses, on the mean. */
+            loses: components["schemas"]["Length"];
+            /** @description Girth it is sewn to. */
+            lower: components["schemas"]["Length"];
+            /** @description Upper less lower. */
+            mismatch: components["schemas"]["Length"];
+            /** @description How deep the seam is taken in, and over how much of it, where it is. */
+            take_in?: components["schemas"]["Length"][] | null;
+            trim_to?: components["schemas"]["Length"] | null;
+            /** @description Girth of the cloth that comes down to the stitching. */
+            upper: components["schemas"]["Length"];
+            /** @description What to do, in a few sentences. */
+            words: string[];
+        };
+        /**
+         * @description What becomes of two girths that a tuck joins.
+         * @enum {string}
+         */
+        TuckJoin: "even" | "ease" | "take_in_above" | "ease_hem" | "take_in_hem";
+        /** @description One turn-up. */
+        TurnUp: {
+            /** @description Too full or too tight, panel by panel in turning order. */
+            by_panel: components["schemas"]["Length"][];
+            /** @description How deep it lies on the cloth above the fold. */
+            depth: components["schemas"]["Length"];
+            /**
+             * Format: double
+             * @description What this cloth eases in, as a share.
+             */
+            eases: number;
+            /** @description Length of its upper edge, as it is cut. */
+            edge: components["schemas"]["Length"];
+            /** @description Edge less cloth: positive is too full, negative too tight. */
+            excess: components["schemas"]["Length"];
+            facing?: components["schemas"]["HemFacing"] | null;
+            /** @description How it lies. */
+            lies: components["schemas"]["Lies"];
+            /** @description Length of the cloth it lies on. */
+            lies_on: components["schemas"]["Length"];
+            /**
+             * Format: double
+             * @description The same as a share of the cloth.
+             */
+            share: number;
+            splay?: components["schemas"]["Length"] | null;
+            widest?: components["schemas"]["Length"] | null;
+            /** @description How it lies and what to do, in a few sentences. */
+            words: string[];
+        };
+        /** @description A reading round a hem as it is typed. */
+        TypedHemReading: {
+            /**
+             * Format: double
+             * @description Where round the hem, in degrees.
+             */
+            at: number;
+            /** @description The garment. */
+            garment: components["schemas"]["Garment"];
+            /** @description Settings: the unit of bare numbers, above all. */
+            habits?: components["schemas"]["Habits"];
+            /** @description The hem. */
+            hem: components["schemas"]["HemName"];
+            /** @description The reading's id. */
+            id: string;
+            /** @description How it was taken. */
+            read: components["schemas"]["HemRead"];
+            /** @description The reading as typed: `15 1/4`. */
+            reading: string;
+            /** @description Which leg or sleeve. */
+            side: components["schemas"]["Side"];
+        };
         /** @description A reading as typed. */
         TypedLength: {
             /** @description Settings: the unit of a bare number and the rounding of the answer. */
@@ -2484,21 +3225,135 @@ export interface components {
             /** @description What was typed. */
             text: string;
         };
+        /** @description Shortening without cutting the edge. */
+        UncutWay: (components["schemas"]["WaistShortening"] & {
+            /** @enum {string} */
+            at: "waist";
+        }) | (components["schemas"]["Tuck"] & {
+            /** @enum {string} */
+            at: "tuck";
+        });
         /** @description What was undone. */
         Undone: {
             /** @description The change that no longer holds, in words. */
             what: string;
+        };
+        /** @description An uneven hem. */
+        Uneven: {
+            /** @description The highest reading less the lowest. */
+            by: components["schemas"]["Length"];
+            /** @description Its likely cause, and what to look at. */
+            words: string;
         };
         /**
          * @description The unit a bare number is taken in.
          * @enum {string}
          */
         Unit: "inch" | "cm" | "mm";
+        /** @description A hem unrolled for drawing: how far round, and how far up from the existing edge, in millimetres. */
+        Unrolled: {
+            /**
+             * Format: double
+             * @description How far below the fold the cut line runs; nothing where none is cut.
+             */
+            allowance?: number | null;
+            /** @description The new fold. */
+            fold: number[][];
+            /**
+             * Format: double
+             * @description The whole way round.
+             */
+            length: number;
+            /**
+             * Format: double
+             * @description How far above the fold the lining ends.
+             */
+            lining?: number | null;
+            /**
+             * Format: double
+             * @description How far below the existing edge the old turn-up reaches when it is opened.
+             */
+            old_turn_up: number;
+            /** @description Panels in turning order. */
+            panels: components["schemas"]["UnrolledPanel"][];
+            /** @description Seams. */
+            seams: components["schemas"]["HemSeam"][];
+            /**
+             * Format: double
+             * @description How far above the fold the upper edge of the turn-up lies.
+             */
+            turned: number;
+        };
+        /** @description A panel in an unrolled hem, with what its turn-up has too much or too little. */
+        UnrolledPanel: {
+            /**
+             * Format: double
+             * @description Too full (positive) or too tight, in millimetres, on this panel.
+             */
+            excess: number;
+            /**
+             * Format: double
+             * @description From and to, how far round the existing edge, in millimetres.
+             */
+            from: number;
+            /** @description Which panel. */
+            panel: components["schemas"]["PanelName"];
+            /**
+             * Format: double
+             * @description See `from`.
+             */
+            to: number;
+        };
         /**
          * @description What a level's ease amounts to.
          * @enum {string}
          */
         Verdict: "strains" | "close" | "as_intended" | "loose" | "swamps";
+        /** @description Shortening at the waist. */
+        WaistShortening: {
+            /** @description The darts. */
+            darts: components["schemas"]["DartAtWaist"][];
+            /** @description The skirt's new edge, all round, its darts sewn as far as they reach now. */
+            lower: components["schemas"]["Length"];
+            /** @description The skirt's new edge with its darts drawn again. */
+            lower_with_darts: components["schemas"]["Length"];
+            /** @description What is still more than the edge it is sewn to: eased, or taken in. */
+            remains: components["schemas"]["Length"];
+            side_take_in?: components["schemas"]["Length"] | null;
+            /** @description What is taken off the skirt's top. */
+            takes: components["schemas"]["Length"];
+            /** @description What the skirt is sewn to: the bodice's or band's edge, all round. */
+            upper: components["schemas"]["Length"];
+            /** @description What to do, in a few sentences. */
+            words: string[];
+        };
+        /** @description Where the finished hem shall be. */
+        Wanted: {
+            /** @enum {string} */
+            from: "edge";
+            /** @description Shorter by. */
+            shorten: components["schemas"]["Length"];
+        } | {
+            /** @enum {string} */
+            from: "floor";
+            /** @description Height of the finished edge. */
+            height: components["schemas"]["Length"];
+        } | {
+            /** @enum {string} */
+            from: "garment";
+            /** @description The other garment's length there. */
+            length: components["schemas"]["Length"];
+        } | {
+            /** @description So far below it; negative is above. */
+            below: components["schemas"]["Length"];
+            /** @enum {string} */
+            from: "landmark";
+            /** @description The place. */
+            landmark: components["schemas"]["Landmark"];
+        } | {
+            /** @enum {string} */
+            from: "pins";
+        };
         /** @description One warning. */
         Warning: {
             /** @description What it is about, as a path in the result: `seams.outseam`. */
@@ -2509,6 +3364,22 @@ export interface components {
             message: string;
             /** @description How much it matters. */
             weight: components["schemas"]["Weight"];
+        };
+        /**
+         * @description One length measured before a wash and after it, along the grain that hangs down.
+         *
+         *     ```
+         *     use vemble_fit::{Length, WashTest};
+         *     let test = WashTest { before: Length::whole_mm(200), after: Length::whole_mm(190) };
+         *     assert!((test.share() - 0.05).abs() < 1e-12);
+         *     assert_eq!(test.cut_for(950.0).round(), 1000.0);
+         *     ```
+         */
+        WashTest: {
+            /** @description After it was washed and dried as it will be. */
+            after: components["schemas"]["Length"];
+            /** @description Before it was washed. */
+            before: components["schemas"]["Length"];
         };
         /** @description A person with every day they were measured. */
         Wearer: {
@@ -2537,10 +3408,16 @@ export interface components {
             choices: components["schemas"]["ChoiceEntry"][];
             /** @description Ways of evening. */
             evening: components["schemas"]["EveningWords"][];
+            /** @description Ways to hem. */
+            hem_kinds: components["schemas"]["HemKindWords"][];
             /** @description Kinds of garment. */
             kinds: components["schemas"]["KindWords"][];
+            /** @description Places of the body a hem can be wanted at. */
+            landmarks: components["schemas"]["LandmarkWords"][];
             /** @description Levels, from the top down. */
             levels: components["schemas"]["LevelWords"][];
+            /** @description What can stand near a hem. */
+            near_hems: components["schemas"]["FeatureWords"][];
             /** @description House rules that can be changed as habits. */
             rules: components["schemas"]["HouseEntry"][];
             /** @description Seams of a sleeve in one piece and in two. */
@@ -2550,7 +3427,7 @@ export interface components {
          * @description A kind of work with its own pace.
          * @enum {string}
          */
-        Work: "chalk" | "unpick" | "unpick_topstitch" | "tack" | "try_on" | "seam" | "cut" | "finish" | "press" | "hand" | "look" | "wash";
+        Work: "chalk" | "unpick" | "unpick_topstitch" | "tack" | "try_on" | "seam" | "cut" | "finish" | "press" | "hand" | "blind_hem" | "look" | "wash";
     };
     responses: never;
     parameters: never;
@@ -3284,6 +4161,128 @@ export interface operations {
             };
         };
     };
+    compute_hem_reading: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedHemReading"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HemReading"];
+                };
+            };
+            /** @description The request cannot be understood. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in, or not with these words. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such record in this account. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or nothing is left to undo. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The record was changed since it was read. */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field holds nonsense. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The version that was read is missing. */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many attempts. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     compute_job: {
         parameters: {
             query?: never;
@@ -3791,6 +4790,128 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShareOut"];
+                };
+            };
+            /** @description The request cannot be understood. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in, or not with these words. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such record in this account. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or nothing is left to undo. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The record was changed since it was read. */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field holds nonsense. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The version that was read is missing. */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many attempts. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    compute_sum: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedSum"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SumAnswer"];
                 };
             };
             /** @description The request cannot be understood. */

@@ -432,8 +432,11 @@ mod tests {
             lacing: None,
             band: Band { height: Length::whole_mm(40), build: BandBuild::OnePiece, belt_loop_at_back: true },
             turn_up: Length::whole_mm(40),
+            sleeve_turn_up: None,
             topstitched: Vec::new(),
             lined: false,
+            lining: Default::default(),
+            near_hems: Vec::new(),
             back_pocket_gap: None,
         }
     }

@@ -4,6 +4,7 @@ mod bodice;
 mod column;
 mod course;
 mod edge;
+mod feature;
 mod figure;
 mod flat;
 mod kind;
@@ -21,6 +22,7 @@ use serde::{Deserialize, Serialize};
 
 pub use bodice::Bodice;
 pub use edge::{Edge, Place};
+pub use feature::{FeatureKind, HemFeature, HemName, LiningClosed, LiningNow};
 pub(crate) use figure::flattened;
 pub use figure::{Figure, FigureSeam, Rings, body_figure, garment_figures};
 pub use flat::FlatName;
@@ -32,7 +34,7 @@ pub use seam::{DatumAt, Seam, SeamEnd, SeamName};
 pub use shape::{Band, BandBuild, Clip, Fixture, FixtureKind, Lacing, SeamAllowance, Shape};
 pub use template::TemplateError;
 
-use crate::Cloth;
+use crate::{Cloth, WashTest};
 
 /// Where a garment came from, which decides what is known of it.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize, Default)]
@@ -81,6 +83,9 @@ pub struct Garment {
     /// Washed and dried since it came, so that it will not shrink after the cut.
     #[serde(default)]
     pub washed: bool,
+    /// What a wash took from a swatch of it, or from itself.
+    #[serde(default)]
+    pub wash_test: Option<WashTest>,
     /// Its kind, measures and construction.
     pub shape: Shape,
 }

@@ -4,6 +4,7 @@ use std::collections::BTreeMap;
 
 use serde::{Deserialize, Serialize};
 
+use super::feature::{HemFeature, LiningNow};
 use super::flat::FlatName;
 use super::kind::{Block, Kind, SleeveBuild};
 use super::level::LevelName;
@@ -185,12 +186,21 @@ pub struct Shape {
     pub band: Band,
     /// Depth of the hem's turn-up.
     pub turn_up: Length,
+    /// Depth of the sleeve hems' turn-up; as deep as the hem's where nothing is said.
+    #[serde(default)]
+    pub sleeve_turn_up: Option<Length>,
     /// Seams with topstitching, which comes out first and goes back last.
     #[serde(default)]
     pub topstitched: Vec<SeamName>,
     /// Fully lined.
     #[serde(default)]
     pub lined: bool,
+    /// The lining at the hems, where it is lined.
+    #[serde(default)]
+    pub lining: LiningNow,
+    /// Vents, buttons, pockets, borders near its hems.
+    #[serde(default)]
+    pub near_hems: Vec<HemFeature>,
     /// Distance between the two back pockets at their top, where there are any.
     #[serde(default)]
     pub back_pocket_gap: Option<Length>,

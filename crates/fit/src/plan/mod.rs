@@ -1,7 +1,9 @@
 //! The work order: steps with what they need first, stops before what cannot be undone, minutes,
 //! tools and cautions.
 
+mod builder;
 mod calendar;
+mod hem_steps;
 mod order;
 mod steps;
 mod stop;
@@ -11,9 +13,10 @@ use std::collections::{BTreeMap, BTreeSet};
 
 use serde::{Deserialize, Serialize};
 
+pub use builder::{Done, work_order};
 pub use calendar::{Calendar, Claim, ClaimFit, SewingDay, calendar};
 pub use order::in_order;
-pub use steps::{PlannedLine, work_order};
+pub use steps::PlannedLine;
 pub use stop::{Condition, ConditionKind, ConditionState, Stop, StopError};
 pub use time::{Minutes, Timing, Work, personal_factor};
 

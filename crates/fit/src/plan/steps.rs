@@ -1,15 +1,12 @@
 //! The steps of taking in and letting out the seams of a garment.
 
-use super::time::Pace;
-use super::{
-    Bench, Condition, ConditionKind, ConditionState, Minutes, Plan, Progress, Step, Stop, Timing, Work,
-    in_order,
-};
+use super::builder::{Builder, StopFacts};
+use super::{Bench, Stop, Work};
 use crate::choice::{MatchBy, MirrorBy, PinFace, PinsLie};
-use crate::garment::{BandBuild, Garment, Purpose, Seam, SeamEnd, SeamName, Shape, Source};
+use crate::garment::{BandBuild, Seam, SeamEnd, SeamName, Shape, Source};
 use crate::habit::AllowanceHabit;
 use crate::line::{Line, LineEnd};
-use crate::{Caution, Habits, Length};
+use crate::{Caution, Length};
 
 /// How far to either side of a seam a hem or band is opened, in millimetres.
 const OPEN_ASIDE: f64 = 80.0;
@@ -66,49 +63,18 @@ impl PlannedLine<'_> {
         self.line.character().deepest > 0.0
     }
 
+    fn facts<'b>(&self, allowance: &'b str) -> StopFacts<'b> {
+        StopFacts {
+            tried: "try_on",
+            apart: (self.count > 1).then_some(self.kept_difference),
+            allowance,
+            rolled_down: false,
+        }
+    }
+
     fn lets_out(&self) -> bool {
         self.line.knots().iter().any(|knot| knot.depth < -0.05)
     }
-}
-
-struct Builder<'a> {
-    garment: &'a Garment,
-    shape: &'a Shape,
-    habits: &'a Habits,
-    progress: &'a Progress,
-    pace: Pace<'a>,
-    steps: Vec<Step>,
-}
-
-/// The work order for the lines of one fitting, with what is done of it.
-#[must_use]
-pub fn work_order(
-    garment: &Garment,
-    lines: &[PlannedLine<'_>],
-    habits: &Habits,
-    progress: &Progress,
-    log: &[Timing],
-) -> Plan {
-    if lines.is_empty() || garment.purpose == Purpose::Protective {
-        return Plan::default();
-    }
-    let shape = &garment.shape;
-    let pace = Pace { cloth: garment.cloth.family.time_factor(), lined: shape.lined, log };
-    let mut builder = Builder { garment, shape, habits, progress, pace, steps: Vec::new() };
-    builder.before(lines);
-    builder.open(lines);
-    builder.tack(lines);
-    builder.cut_band(lines);
-    for line in lines {
-        builder.sew(line);
-    }
-    for line in lines {
-        builder.trim(line);
-    }
-    builder.close(lines);
-    let steps = in_order(builder.steps);
-    let left = steps.iter().filter(|step| !step.done).map(|step| step.minutes.p50).sum();
-    Plan { steps, minutes_left: Minutes::around(left) }
 }
 
 fn key(verb: &str, seam: SeamName) -> String {
@@ -116,43 +82,7 @@ fn key(verb: &str, seam: SeamName) -> String {
 }
 
 impl Builder<'_> {
-    /// Adds a step; what it needs is kept only where that step is in this order.
-    fn add(&mut self, key: &str, title: String, bench: Bench, work: Work, mm: f64) -> &mut Step {
-        let step = Step {
-            key: key.to_owned(),
-            title,
-            how: Vec::new(),
-            bench,
-            needs: Vec::new(),
-            stop: None,
-            work,
-            minutes: self.pace.minutes(work, mm),
-            passive_hours: 0.0,
-            tools: Vec::new(),
-            cautions: Vec::new(),
-            done: self.progress.done.contains_key(key),
-        };
-        self.steps.push(step);
-        let last = self.steps.len() - 1;
-        &mut self.steps[last]
-    }
-
-    fn needs(&mut self, keys: &[&str]) {
-        let known: Vec<String> = keys
-            .iter()
-            .filter(|key| self.steps.iter().any(|step| step.key == **key))
-            .map(|key| (*key).to_owned())
-            .collect();
-        if let Some(step) = self.steps.last_mut() {
-            step.needs.extend(known);
-        }
-    }
-
-    fn has_done(&self, key: &str) -> bool {
-        self.progress.done.contains_key(key)
-    }
-
-    fn before(&mut self, lines: &[PlannedLine<'_>]) {
+    pub(super) fn before(&mut self) {
         if self.garment.source != Source::Toile {
             let turn = format!(
                 "Turn the {} inside out and photograph each seam, {}and the hem before anything is undone.",
@@ -164,7 +94,8 @@ impl Builder<'_> {
             step.how = vec![turn, "Note how the allowance is finished: it goes back the same way.".into()];
             step.tools = vec!["camera"];
         }
-        if !self.garment.washed {
+        // A swatch's loss is in the line: washed before the cut, the garment would lose it twice.
+        if !self.garment.washed && self.garment.wash_test.is_none() {
             let step = self.add("wash", "Wash and dry it".into(), Bench::Wash, Work::Wash, 0.0);
             step.how = vec![
                 "As it will be washed later. What is going to shrink must shrink before the cut.".into(),
@@ -172,6 +103,9 @@ impl Builder<'_> {
             step.passive_hours = 20.0;
             self.needs(&["photograph_inside"]);
         }
+    }
+
+    pub(super) fn chalk(&mut self, lines: &[PlannedLine<'_>]) {
         let run: f64 = lines.iter().map(PlannedLine::run).sum();
         let how = self.how_to_chalk();
         let step =
@@ -212,7 +146,7 @@ impl Builder<'_> {
         how
     }
 
-    fn open(&mut self, lines: &[PlannedLine<'_>]) {
+    pub(super) fn open(&mut self, lines: &[PlannedLine<'_>]) {
         let stitched: Vec<&PlannedLine<'_>> =
             lines.iter().filter(|line| self.shape.topstitched.contains(&line.seam)).collect();
         if !stitched.is_empty() {
@@ -318,7 +252,7 @@ impl Builder<'_> {
         }
     }
 
-    fn tack(&mut self, lines: &[PlannedLine<'_>]) {
+    pub(super) fn tack(&mut self, lines: &[PlannedLine<'_>]) {
         let run: f64 = lines.iter().map(PlannedLine::run).sum();
         let mut how =
             vec!["Longest stitch, 4–5, contrast thread, no back stitch: it comes out in one pull.".into()];
@@ -361,14 +295,11 @@ impl Builder<'_> {
         self.needs(&["tack"]);
     }
 
-    fn cut_band(&mut self, lines: &[PlannedLine<'_>]) {
+    pub(super) fn cut_band(&mut self, lines: &[PlannedLine<'_>]) {
         let centre = lines.iter().find(|line| line.seam == SeamName::CentreBack && line.at_band);
         let Some(centre) = centre.filter(|_| self.one_piece_band()) else { return };
-        let conditions = self.conditions(
-            "cut_band",
-            centre,
-            "Cut at the centre of the fold: both halves keep their allowance.",
-        );
+        let allowance = "Cut at the centre of the fold: both halves keep their allowance.";
+        let conditions = self.conditions("cut_band", centre.facts(allowance));
         let height = self.shape.band.height.mm();
         let step = self.add(
             "cut_band",
@@ -394,7 +325,7 @@ impl Builder<'_> {
             && self.shape.band.build == BandBuild::OnePiece
     }
 
-    fn sew(&mut self, line: &PlannedLine<'_>) {
+    pub(super) fn sew(&mut self, line: &PlannedLine<'_>) {
         let (needle, stitch) = self.garment.cloth.family.needle_and_stitch();
         if line.seam == SeamName::CentreBack && line.at_band {
             let step = self.add(
@@ -458,7 +389,7 @@ impl Builder<'_> {
         }
     }
 
-    fn trim(&mut self, line: &PlannedLine<'_>) {
+    pub(super) fn trim(&mut self, line: &PlannedLine<'_>) {
         let plural = if line.count > 1 { "s" } else { "" };
         let trims = self.habits.allowance == AllowanceHabit::Trim
             && self.garment.source != Source::Toile
@@ -468,11 +399,8 @@ impl Builder<'_> {
             let to = self.garment.cloth.fray.trim_to();
             let to_words = self.habits.scale.write(to);
             let name = key("trim", line.seam);
-            let conditions = self.conditions(
-                &name,
-                line,
-                &format!("{to_words} beyond the new stitching stays on each panel, counted once."),
-            );
+            let allowance = format!("{to_words} beyond the new stitching stays on each panel, counted once.");
+            let conditions = self.conditions(&name, line.facts(&allowance));
             let step = self.add(
                 &name,
                 format!("Trim the {}{plural} to {to_words}", line.seam.words()),
@@ -490,71 +418,7 @@ impl Builder<'_> {
         }
     }
 
-    fn conditions(&self, step: &str, line: &PlannedLine<'_>, allowance: &str) -> Vec<Condition> {
-        let ask_or = |kind: ConditionKind| {
-            let confirmed = self.progress.confirmed.contains(&format!("{step}/{}", kind.key()));
-            if confirmed { ConditionState::Met } else { ConditionState::Ask }
-        };
-        let condition = |kind: ConditionKind, words: &str, value: String, state| Condition {
-            kind,
-            key: format!("{step}/{}", kind.key()),
-            words: words.to_owned(),
-            value,
-            asks: matches!(kind, ConditionKind::AllowanceIncluded | ConditionKind::LiningOut)
-                || (kind == ConditionKind::SidesEqual && line.kept_difference.is_positive()),
-            state,
-        };
-        let done = |is_done| if is_done { ConditionState::Met } else { ConditionState::Unmet };
-        let washed = self.garment.washed || self.has_done("wash");
-        let mut conditions = vec![
-            condition(
-                ConditionKind::Washed,
-                "It has been washed and dried as it will be later.",
-                if washed { "washed".into() } else { "not washed yet".into() },
-                done(washed),
-            ),
-            condition(
-                ConditionKind::TriedOn,
-                "It was tacked and tried on, and its wearer could sit, step and bend.",
-                if self.has_done("try_on") { "tried on, tacked".into() } else { "not tried on yet".into() },
-                done(self.has_done("try_on")),
-            ),
-        ];
-        if line.count > 1 {
-            let (value, state) = if line.kept_difference.is_positive() {
-                let by = self.habits.scale.write(line.kept_difference);
-                (
-                    format!("they differ by up to {by}; confirm that this is meant"),
-                    ask_or(ConditionKind::SidesEqual),
-                )
-            } else {
-                ("one line for both".into(), ConditionState::Met)
-            };
-            conditions.push(condition(
-                ConditionKind::SidesEqual,
-                "Left and right have the same line, or are different on purpose.",
-                value,
-                state,
-            ));
-        }
-        conditions.push(condition(
-            ConditionKind::AllowanceIncluded,
-            allowance,
-            "look once more at the chalk, then confirm".into(),
-            ask_or(ConditionKind::AllowanceIncluded),
-        ));
-        if self.shape.lined {
-            conditions.push(condition(
-                ConditionKind::LiningOut,
-                "The lining is pinned out of the way of the blades.",
-                "lined".into(),
-                ask_or(ConditionKind::LiningOut),
-            ));
-        }
-        conditions
-    }
-
-    fn close(&mut self, lines: &[PlannedLine<'_>]) {
+    pub(super) fn close(&mut self, lines: &[PlannedLine<'_>]) {
         let every = |verb: &str| lines.iter().map(|line| key(verb, line.seam)).collect::<Vec<_>>();
         let run: f64 = lines.iter().map(PlannedLine::run).sum();
         let (sewn, trimmed, opened) = (every("sew"), every("trim"), every("open_old"));
@@ -643,45 +507,13 @@ impl Builder<'_> {
             step.cautions = Caution::sentences(&[Caution::Needle]);
             self.needs(&["press"]);
         }
-        if self.steps.iter().any(|step| step.key == "open_hem") {
+        if self.steps.iter().any(|step| step.key == "open_hem") && !self.makes_hem {
             let step =
                 self.add("close_hem", "Close the hem".into(), Bench::Table, Work::Hand, 4.0 * OPEN_ASIDE);
             step.how = vec!["Fasten every severed seam end first. Fold on the old crease and sew as it was, starting at the inseam.".into()];
             step.tools = vec!["needle", "thread"];
             self.needs(&["press"]);
         }
-        let (title, how) = if self.shape.kind.has_legs() {
-            (
-                "Check the hem and both legs",
-                "Hang it for an hour, then try on with the shoes: both hems level, legs equally long, nothing to tread on.",
-            )
-        } else {
-            (
-                "Check the hem and both sides",
-                "Hang it for an hour, then try on with the shoes: the hem level all round, both sides alike, nothing to tread on.",
-            )
-        };
-        let hem = self.add("hem_check", title.into(), Bench::Body, Work::TryOn, 0.0);
-        hem.how = vec![how.into()];
-        hem.cautions = Caution::sentences(&[Caution::Trip]);
-        self.needs(&[
-            "press",
-            "close_hem",
-            "close_band",
-            "close_armhole",
-            "close_waist_seam",
-            "restore_topstitch",
-            "restore_belt_loop",
-        ]);
-        let step =
-            self.add("write_down", "Measure it and write it down".into(), Bench::Table, Work::Look, 0.0);
-        step.how = vec![
-            "Flat, at every level: what it measures now, and what to do differently next time. Pins counted."
-                .into(),
-        ];
-        step.tools = vec!["tape"];
-        step.cautions = Caution::sentences(&[Caution::Pins]);
-        self.needs(&["hem_check"]);
     }
 }
 

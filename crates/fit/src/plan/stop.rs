@@ -18,6 +18,8 @@ pub enum ConditionKind {
     AllowanceIncluded,
     /// The lining is out of the way.
     LiningOut,
+    /// Looked at rolled down, as worn.
+    RolledDown,
 }
 
 impl ConditionKind {
@@ -30,6 +32,7 @@ impl ConditionKind {
             ConditionKind::TriedOn => "tried_on",
             ConditionKind::AllowanceIncluded => "allowance_included",
             ConditionKind::LiningOut => "lining_out",
+            ConditionKind::RolledDown => "rolled_down",
         }
     }
 }

@@ -25,8 +25,10 @@ pub enum Work {
     Finish,
     /// Pressing.
     Press,
-    /// Sewing by hand.
+    /// Sewing by hand: felling, catch stitch.
     Hand,
+    /// A blind hem by hand.
+    BlindHem,
     /// Looking, photographing, measuring, writing down.
     Look,
     /// Washing and drying, which mostly happens by itself.
@@ -49,13 +51,14 @@ impl Work {
             Work::Finish => (Some(700.0), 5.0),
             Work::Press => (Some(500.0), 5.0),
             Work::Hand => (Some(45.0), 4.0),
+            Work::BlindHem => (Some(55.0), 4.0),
             Work::Look => (None, 4.0),
             Work::Wash => (None, 6.0),
         }
     }
 
     const fn is_sewn(self) -> bool {
-        matches!(self, Work::Tack | Work::Seam | Work::Finish | Work::Hand)
+        matches!(self, Work::Tack | Work::Seam | Work::Finish | Work::Hand | Work::BlindHem)
     }
 }
 

@@ -4,7 +4,7 @@
 use super::solver::Solver;
 use super::{
     DrawnLine, EdgeLength, LineOutcome, LineRefused, MirroredMark, ProposedDepth, ProposedEnds, SideLine,
-    SolvedEnd, shown_mm,
+    SolvedEnd,
 };
 use crate::drawing::edge_lengths;
 use crate::garment::{Seam, SeamEnd, SeamName};
@@ -340,7 +340,7 @@ impl Solver<'_> {
         }
         [0.0, deep / 2.0, deep]
             .map(|below| {
-                let (below, depth) = (shown_mm(below), shown_mm(line.depth(below)));
+                let (below, depth) = (Length::hundredth(below), Length::hundredth(line.depth(below)));
                 let number = |length: Length| self.habits.scale.number(length);
                 MirroredMark { below, depth, shown: [number(below), number(depth)] }
             })
@@ -360,7 +360,7 @@ impl Solver<'_> {
             .zip(words)
             .take(count)
             .map(|(edge, words)| {
-                let [old, new] = edge_lengths(edge, line).map(shown_mm);
+                let [old, new] = edge_lengths(edge, line).map(Length::hundredth);
                 EdgeLength { words, old, new, shown: [scale.number(old), scale.number(new)] }
             })
             .collect();

@@ -1,5 +1,6 @@
 //! Solving a job: readings to lines, lines to girths and ease, decisions to a work order.
 
+mod hems;
 mod lines;
 mod minds;
 mod pins;
@@ -12,6 +13,7 @@ use crate::drawing::Drawing;
 use crate::ease::{FootThrough, LevelBalance, SeatedWaist};
 use crate::evening::Evening;
 use crate::garment::{SeamEnd, SeamName};
+use crate::hem::{HemPlace, HemSolution};
 use crate::job::{Job, JobError};
 use crate::lengths::LengthRow;
 use crate::letting_out::{Inset, LevelGain};
@@ -20,6 +22,7 @@ use crate::next_act::NextAct;
 use crate::pin::Datum;
 use crate::plan::Plan;
 use crate::put_on::PutOn;
+use crate::sums::KeptAnswer;
 use crate::warning::Warning;
 use crate::{Length, Side};
 pub(crate) use solver::Solver;
@@ -288,6 +291,12 @@ pub struct Solution {
     pub gains: Vec<LevelGain>,
     /// What to set in where that is not enough.
     pub insets: Vec<Inset>,
+    /// The hems it has.
+    pub hem_places: Vec<HemPlace>,
+    /// What is wanted of them, worked out.
+    pub hems: Vec<HemSolution>,
+    /// The sums kept with it, worked out.
+    pub sums: Vec<KeptAnswer>,
     /// The work order.
     pub plan: Plan,
     /// What the person should know.
@@ -299,13 +308,15 @@ pub struct Solution {
 }
 
 impl Solution {
-    /// True when every pinned seam has a line.
+    /// True when every pinned seam has a line, and every hem that was asked for can be made.
     #[must_use]
     pub fn is_solved(&self) -> bool {
-        self.seams
-            .iter()
-            .flat_map(|seam| &seam.lines)
-            .all(|line| matches!(line.outcome, LineOutcome::Drawn(_)))
+        self.hems.iter().all(|hem| hem.refused.is_none())
+            && self
+                .seams
+                .iter()
+                .flat_map(|seam| &seam.lines)
+                .all(|line| matches!(line.outcome, LineOutcome::Drawn(_)))
     }
 }
 
@@ -334,9 +345,4 @@ impl Solution {
 /// [`JobError`] for a job that holds nonsense, with the place it stands.
 pub fn solve(job: &Job) -> Result<Solution, JobError> {
     Solver::new(job)?.solve()
-}
-
-/// A computed length without the noise of its last digits: to a hundredth of a millimetre.
-pub(super) fn shown_mm(mm: f64) -> Length {
-    Length::from_mm((mm * 100.0).round() / 100.0)
 }

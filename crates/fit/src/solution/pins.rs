@@ -1,7 +1,7 @@
 //! Pins as they are understood: station from the lower end, depth from the old stitching.
 
+use super::PinRead;
 use super::solver::Solver;
-use super::{PinRead, shown_mm};
 use crate::echo::{Reading, echo};
 use crate::garment::{Seam, SeamName};
 use crate::job::JobError;
@@ -44,7 +44,7 @@ impl Solver<'_> {
                 PinRead {
                     id: pin.id.clone(),
                     side: pin.side,
-                    station: shown_mm(station),
+                    station: Length::hundredth(station),
                     depth,
                     shown: [scale.number(seam.counted(station)), scale.number(depth)],
                     echo: echo(reading, self.pattern.as_ref(), scale),

@@ -3,7 +3,7 @@
 use super::lines::Underarm;
 use super::pins::{between, merge_close};
 use super::{
-    DatumPlace, PinRead, PinnableSeam, RESULT_FORMAT, SeamEndings, SeamSolution, SideLine, Solution, shown_mm,
+    DatumPlace, PinRead, PinnableSeam, RESULT_FORMAT, SeamEndings, SeamSolution, SideLine, Solution,
 };
 use crate::armhole::{ArmholeFit, armholes};
 use crate::drawing::{self, Drawing, LevelMark};
@@ -13,12 +13,13 @@ use crate::garment::{
     FlatName, Pattern, Rings, Seam, SeamName, Shape, TemplateError, Tube, body_figure, garment_figures,
 };
 use crate::girth::{LevelGirth, LineSet, girths};
+use crate::hem::{HemError, HemKind, HemSolution, HemSolver};
 use crate::job::{JOB_FORMAT, Job, JobError, JobErrorCause, MOST_PINS};
 use crate::lengths::{LengthRow, lengths};
 use crate::letting_out::{Inset, LevelGain, Wanting, gains, insets};
 use crate::line::{Line, Target};
 use crate::next_act::NextAct;
-use crate::plan::{Plan, PlannedLine, work_order};
+use crate::plan::{Done, Plan, PlannedLine, work_order};
 use crate::put_on::{PutOn, put_on};
 use crate::warning::{Warning, Weight};
 use crate::{Body, Habits, HouseRule, Length, LetOut, Side};
@@ -77,6 +78,13 @@ impl<'a> Solver<'a> {
         if pins.len() > MOST_PINS {
             return Err(JobError::at("fitting.pins", JobErrorCause::TooManyPins(pins.len())));
         }
+        for (i, wish) in job.fitting.hems.iter().enumerate() {
+            let path = format!("fitting.hems[{i}]");
+            if job.fitting.hems[..i].iter().any(|other| other.hem == wish.hem) {
+                return Err(JobError::at(format!("{path}.hem"), HemError::Twice(wish.hem)));
+            }
+            wish.check(&job.garment.shape, &path)?;
+        }
         let mut ids = std::collections::BTreeSet::new();
         for (i, pin) in pins.iter().enumerate() {
             if !ids.insert(&pin.id) {
@@ -118,21 +126,25 @@ impl<'a> Solver<'a> {
         self.warn_of_purpose();
         self.check_unpinned()?;
         let seams = self.draw_lines()?;
-        let levels = self.levels();
+        let hems = self.hems();
+        let sums = self.sums()?;
+        let levels = self.levels(&hems);
         let nobody = self.nobody();
         let judging = self.judging(&nobody);
         let seated = ease::seated_waist(&levels, judging.body, self.shape);
         let foot = ease::foot_through(&levels, judging.body, &self.job.garment.cloth);
         let put_on = self.put_on(&levels, judging);
         let armholes = self.armholes();
-        let lengths = self.lengths(&armholes, judging);
+        let lengths = self.lengths(&armholes, &hems, judging);
         let (gains, insets) = self.letting_out(&levels);
         self.warn_of_body(&levels, seated.as_ref(), foot.as_ref());
         self.warn_of_shape(&levels, &put_on, &lengths, &armholes, &insets);
         self.warn_of_lines(&levels);
-        let plan = self.plan();
+        self.warn_of_hems(&hems);
+        let plan = self.plan(&hems);
         let drawing = self.drawing(&levels);
-        let next = NextAct::of(self.job, self.pattern.is_some(), &seams, &plan);
+        let next = NextAct::of(self.job, self.pattern.is_some(), &seams, &hems, &plan);
+        let hem_places = self.hem_solver().map_or_else(Vec::new, |solver| solver.places());
         self.warnings.sort_by_key(|warning| warning.weight);
         Ok(Solution {
             format: RESULT_FORMAT.to_owned(),
@@ -146,6 +158,9 @@ impl<'a> Solver<'a> {
             armholes,
             gains,
             insets,
+            hem_places,
+            hems,
+            sums,
             plan,
             warnings: self.warnings,
             drawing,
@@ -292,8 +307,8 @@ impl<'a> Solver<'a> {
             seam: seam.name,
             words: seam.name.words(),
             edge_words: seam.name.edge_words(),
-            length: shown_mm(seam.length),
-            band: shown_mm(seam.band()),
+            length: Length::hundredth(seam.length),
+            band: Length::hundredth(seam.band()),
             datum: seam.usual().datum,
             counts_up: seam.usual().up,
             ends: [SeamEndings::of(seam.lower), SeamEndings::of(seam.upper)],
@@ -348,9 +363,18 @@ impl<'a> Solver<'a> {
         }
     }
 
-    fn levels(&mut self) -> Vec<LevelBalance> {
+    fn levels(&mut self, hems: &[HemSolution]) -> Vec<LevelBalance> {
         let Some(pattern) = &self.pattern else { return Vec::new() };
         let mut girths = girths(pattern, &self.lines);
+        // A hem that moves is as wide as the cloth it moves to.
+        for hem in hems.iter().filter(|hem| hem.is_solved() && hem.kind != HemKind::Original) {
+            for row in girths.iter_mut().filter(|row| row.level == HemSolver::level(hem.hem)) {
+                let own = hem.sides.iter().filter(|side| row.side.is_none_or(|row| side.side == row));
+                let narrowest =
+                    own.map(|side| side.girth[1]).min().or_else(|| Some(hem.sides.first()?.girth[1]));
+                row.after = narrowest.unwrap_or(row.after);
+            }
+        }
         if let Some(lacing) = &self.shape.lacing {
             for row in girths.iter_mut().filter(|row| row.tube == Tube::Body) {
                 let gap = lacing.gaps.get(&row.level).copied().unwrap_or_default();
@@ -383,10 +407,10 @@ impl<'a> Solver<'a> {
             .map_or_else(Vec::new, |pattern| armholes(self.shape, pattern, &self.lines, self.habits))
     }
 
-    fn lengths(&self, armholes: &[ArmholeFit], judging: Judging<'_>) -> Vec<LengthRow> {
+    fn lengths(&self, armholes: &[ArmholeFit], hems: &[HemSolution], judging: Judging<'_>) -> Vec<LengthRow> {
         self.pattern
             .as_ref()
-            .map_or_else(Vec::new, |pattern| lengths(pattern, &self.lines, armholes, judging))
+            .map_or_else(Vec::new, |pattern| lengths(pattern, &self.lines, armholes, hems, judging))
     }
 
     fn letting_out(&self, levels: &[LevelBalance]) -> (Vec<LevelGain>, Vec<Inset>) {
@@ -414,7 +438,7 @@ impl<'a> Solver<'a> {
                     letter: name.letter(),
                     paired: name.is_paired(),
                     edges: name.edge_words(),
-                    length: seam.as_ref().map(|seam| shown_mm(seam.length)),
+                    length: seam.as_ref().map(|seam| Length::hundredth(seam.length)),
                     new_dart: name.is_dart() && !self.shape.has(name),
                     crosswise: name.is_crosswise(),
                     data: seam
@@ -427,7 +451,7 @@ impl<'a> Solver<'a> {
             .collect()
     }
 
-    fn plan(&self) -> Plan {
+    fn plan(&self, hems: &[HemSolution]) -> Plan {
         let planned: Vec<PlannedLine<'_>> = self
             .shape
             .pinnable()
@@ -443,7 +467,8 @@ impl<'a> Solver<'a> {
             })
             .collect();
         let job = self.job;
-        work_order(&job.garment, &planned, self.habits, &job.fitting.progress, &job.timings)
+        let done = Done { progress: &job.fitting.progress, log: &job.timings };
+        work_order(&job.garment, &planned, hems, self.habits, done)
     }
 
     fn drawing(&self, levels: &[LevelBalance]) -> Option<Drawing> {

@@ -24,8 +24,11 @@ pub fn shape(kind: Kind, flats: &[(FlatName, f64)]) -> Shape {
         lacing: None,
         band: if kind.has_band() { Band { height: mm(36.0), ..Band::default() } } else { Band::default() },
         turn_up: mm(30.0),
+        sleeve_turn_up: None,
         topstitched: Vec::new(),
         lined: false,
+        lining: Default::default(),
+        near_hems: Vec::new(),
         back_pocket_gap: None,
     }
 }
@@ -42,6 +45,7 @@ pub fn job(shape: Shape) -> Job {
             purpose: Default::default(),
             cloth: Cloth::default(),
             washed: true,
+            wash_test: None,
             shape,
         },
         fitting: Fitting::on("2026-11-20".parse().expect("a day")),

@@ -7,7 +7,9 @@ use actix_web::web::{self, Json};
 use serde::{Deserialize, Serialize};
 use utoipa::ToSchema;
 use utoipa_actix_web::service_config::ServiceConfig;
-use vemble_fit::garment::FlatName;
+use vemble_fit::garment::{FlatName, HemName};
+use vemble_fit::hem::{HemRead, HemReading, HemWish, Wanted};
+use vemble_fit::sums::{Sum, SumAnswer, work_out};
 use vemble_fit::{
     Comparison, CopyPlan, Datum, EdgeRead, EntryMode, FitPicture, Fitting, Garment, Habits, JOB_FORMAT, Job,
     JobError, Length, Pin, PinRead, SeamName, ShareOut, ShareRequest, Side, Solution, compare, copy_from,
@@ -104,6 +106,81 @@ async fn compute_pin(_: SignedIn, Body(typed): Body<TypedPin>) -> Result<Json<Re
     })?;
     let read = solution.seams.into_iter().flat_map(|seam| seam.pins).next();
     Ok(Json(ReadPin { pin, read }))
+}
+
+/// A reading round a hem as it is typed.
+#[derive(Deserialize, ToSchema)]
+#[serde(deny_unknown_fields)]
+pub struct TypedHemReading {
+    /// The garment.
+    garment: Garment,
+    /// Settings: the unit of bare numbers, above all.
+    #[serde(default)]
+    habits: Habits,
+    /// The hem.
+    hem: HemName,
+    /// The reading's id.
+    #[schema(min_length = 1, max_length = 64)]
+    id: String,
+    /// Which leg or sleeve.
+    side: Side,
+    /// Where round the hem, in degrees.
+    at: f64,
+    /// How it was taken.
+    read: HemRead,
+    /// The reading as typed: `15 1/4`.
+    #[schema(max_length = 64)]
+    reading: String,
+}
+
+/// Read one reading round a hem as it is typed, and check it against its garment.
+#[utoipa::path(request_body = TypedHemReading, responses((status = 200, body = HemReading), Refusals))]
+#[post("/compute/hem-reading")]
+async fn compute_hem_reading(
+    _: SignedIn,
+    Body(typed): Body<TypedHemReading>,
+) -> Result<Json<HemReading>, Problem> {
+    let length = read_tape(&typed.reading, typed.habits.scale.unit)
+        .map_err(|error| Problem::reading("reading", &error))?;
+    let reading = HemReading { id: typed.id, side: typed.side, at: typed.at, read: typed.read, length };
+    let wish = HemWish { readings: vec![reading.clone()], ..HemWish::new(typed.hem, Wanted::Pins) };
+    let job = Job {
+        format: JOB_FORMAT.to_owned(),
+        wearer: String::new(),
+        body: None,
+        habits: typed.habits,
+        garment: typed.garment,
+        fitting: Fitting { hems: vec![wish], ..Fitting::on(Default::default()) },
+        timings: Vec::new(),
+    };
+    solve(&job).map_err(|error| {
+        let mut problem = Problem::from(error);
+        problem.path = problem.path.map(|path| {
+            path.replace("fitting.hems[0].readings[0].length", "reading")
+                .replace("fitting.hems[0].readings[0].", "")
+                .replace("fitting.hems[0].", "")
+        });
+        problem
+    })?;
+    Ok(Json(reading))
+}
+
+/// A sum to work out.
+#[derive(Deserialize, ToSchema)]
+#[serde(deny_unknown_fields)]
+pub struct AskedSum {
+    /// Settings: how the answer stands on the tape.
+    #[serde(default)]
+    habits: Habits,
+    /// The sum.
+    sum: Sum,
+}
+
+/// Work out one of the small sums.
+#[utoipa::path(request_body = AskedSum, responses((status = 200, body = SumAnswer), Refusals))]
+#[post("/compute/sum")]
+async fn compute_sum(_: SignedIn, Body(asked): Body<AskedSum>) -> Result<Json<SumAnswer>, Problem> {
+    Ok(Json(work_out(&asked.sum, &asked.habits)?))
 }
 
 /// A reading as typed.
@@ -265,6 +342,8 @@ pub fn configure(config: &mut ServiceConfig<'_>) {
     config
         .service(compute_job)
         .service(compute_pin)
+        .service(compute_hem_reading)
+        .service(compute_sum)
         .service(compute_lengths)
         .service(compute_fit_picture)
         .service(compute_share)

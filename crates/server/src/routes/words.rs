@@ -5,7 +5,8 @@ use actix_web::web::Json;
 use serde::Serialize;
 use utoipa::ToSchema;
 use utoipa_actix_web::service_config::ServiceConfig;
-use vemble_fit::garment::{Block, FlatName, Kind, LevelName, SleeveBuild};
+use vemble_fit::garment::{Block, FeatureKind, FlatName, Kind, LevelName, SleeveBuild};
+use vemble_fit::hem::{HemKind, Landmark};
 use vemble_fit::{
     CHOICES, ChoiceEntry, EveningChoice, HouseEntry, HouseRule, Length, MeasureName, SeamName, section_ratio,
 };
@@ -85,6 +86,41 @@ pub struct EveningWords {
     reason: &'static str,
 }
 
+/// A way to hem with what it suits.
+#[derive(Serialize, ToSchema)]
+pub struct HemKindWords {
+    /// Its name in files.
+    name: HemKind,
+    /// Its name on screen.
+    words: &'static str,
+    /// What it suits.
+    suits: &'static str,
+    /// True where an allowance is turned up or sewn, and may be chosen.
+    has_allowance: bool,
+}
+
+/// A place of the body a hem can be wanted at.
+#[derive(Serialize, ToSchema)]
+pub struct LandmarkWords {
+    /// Its name in files.
+    name: Landmark,
+    /// Its name on screen.
+    words: &'static str,
+    /// True for a sleeve's.
+    on_arm: bool,
+}
+
+/// Something that can stand near a hem.
+#[derive(Serialize, ToSchema)]
+pub struct FeatureWords {
+    /// Its name in files.
+    name: FeatureKind,
+    /// Its name on screen.
+    words: &'static str,
+    /// True where it begins at the edge.
+    from_edge: bool,
+}
+
 /// The words and limits.
 #[derive(Serialize, ToSchema)]
 pub struct Words {
@@ -98,6 +134,12 @@ pub struct Words {
     sleeve_seams: Vec<SeamWords>,
     /// Choices that can be made as habits.
     choices: &'static [ChoiceEntry],
+    /// Ways to hem.
+    hem_kinds: Vec<HemKindWords>,
+    /// Places of the body a hem can be wanted at.
+    landmarks: Vec<LandmarkWords>,
+    /// What can stand near a hem.
+    near_hems: Vec<FeatureWords>,
     /// Ways of evening.
     evening: Vec<EveningWords>,
     /// House rules that can be changed as habits.
@@ -163,6 +205,23 @@ async fn read_words() -> Json<Words> {
             .map(|name| SeamWords { name, words: name.words(), edges: name.edge_words(), usual: true })
             .collect(),
         choices: CHOICES,
+        hem_kinds: HemKind::ALL
+            .into_iter()
+            .map(|name| HemKindWords {
+                name,
+                words: name.words(),
+                suits: name.suits(),
+                has_allowance: name.is_cut(),
+            })
+            .collect(),
+        landmarks: Landmark::ALL
+            .into_iter()
+            .map(|name| LandmarkWords { name, words: name.words(), on_arm: name.on_arm() })
+            .collect(),
+        near_hems: FeatureKind::ALL
+            .into_iter()
+            .map(|name| FeatureWords { name, words: name.words(), from_edge: name.from_edge() })
+            .collect(),
         evening: EveningChoice::ALL
             .into_iter()
             .map(|(name, words, reason)| EveningWords { name, words, reason })

@@ -1,0 +1,216 @@
+//! Hems of a garment, and what stands near them and can be in the way.
+
+use serde::{Deserialize, Serialize};
+
+use super::kind::SleeveBuild;
+use super::level::Tube;
+use super::seam::SeamName;
+use super::shape::Shape;
+use crate::{Length, Side};
+
+/// A hem of a garment.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(rename_all = "snake_case")]
+pub enum HemName {
+    /// The lower edge: of a skirt or body, or of both legs.
+    Hem,
+    /// The lower edge of the sleeves.
+    Sleeve,
+}
+
+impl HemName {
+    /// Both hems, in the order they are worked.
+    pub const ALL: [HemName; 2] = [HemName::Hem, HemName::Sleeve];
+
+    /// What it is called in a sentence.
+    #[must_use]
+    pub const fn words(self) -> &'static str {
+        match self {
+            HemName::Hem => "hem",
+            HemName::Sleeve => "sleeve hem",
+        }
+    }
+
+    /// Its name in keys of steps and files.
+    #[must_use]
+    pub const fn key(self) -> &'static str {
+        match self {
+            HemName::Hem => "hem",
+            HemName::Sleeve => "sleeve",
+        }
+    }
+}
+
+/// Something that stands near a hem.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(rename_all = "snake_case")]
+pub enum FeatureKind {
+    /// An overlapped opening from the edge upward.
+    Vent,
+    /// An opening from the edge upward whose edges only meet.
+    Slit,
+    /// A row of buttons down to near the edge.
+    Buttons,
+    /// A pocket.
+    Pocket,
+    /// A seam across, at the knee or below.
+    CrossSeam,
+    /// A border, print or trimming along the edge.
+    Border,
+    /// Pleats that run down to the edge.
+    Pleats,
+    /// A facing that is turned with the edge, at a front opening.
+    Facing,
+    /// A tab or strap.
+    Tab,
+    /// Buttons that open, at a sleeve.
+    WorkingButtons,
+}
+
+impl FeatureKind {
+    /// Everything that can stand near a hem.
+    pub const ALL: [FeatureKind; 10] = [
+        FeatureKind::Vent,
+        FeatureKind::Slit,
+        FeatureKind::Buttons,
+        FeatureKind::Pocket,
+        FeatureKind::CrossSeam,
+        FeatureKind::Border,
+        FeatureKind::Pleats,
+        FeatureKind::Facing,
+        FeatureKind::Tab,
+        FeatureKind::WorkingButtons,
+    ];
+
+    /// What it is called in a sentence.
+    #[must_use]
+    pub const fn words(self) -> &'static str {
+        match self {
+            FeatureKind::Vent => "vent",
+            FeatureKind::Slit => "slit",
+            FeatureKind::Buttons => "row of buttons",
+            FeatureKind::Pocket => "pocket",
+            FeatureKind::CrossSeam => "seam across",
+            FeatureKind::Border => "border",
+            FeatureKind::Pleats => "pleats",
+            FeatureKind::Facing => "facing",
+            FeatureKind::Tab => "tab",
+            FeatureKind::WorkingButtons => "working buttons",
+        }
+    }
+
+    /// True where it begins at the edge itself.
+    #[must_use]
+    pub const fn from_edge(self) -> bool {
+        matches!(
+            self,
+            FeatureKind::Vent
+                | FeatureKind::Slit
+                | FeatureKind::Border
+                | FeatureKind::Pleats
+                | FeatureKind::Facing
+        )
+    }
+}
+
+/// Something near a hem, with where it stands before anything is changed.
+#[derive(Debug, Clone, Copy, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(deny_unknown_fields)]
+pub struct HemFeature {
+    /// The hem it stands near.
+    pub hem: HemName,
+    /// What it is.
+    pub kind: FeatureKind,
+    /// Which leg or sleeve; both, or the one hem there is, where nothing is said.
+    #[serde(default)]
+    pub side: Option<Side>,
+    /// Where round the hem, in degrees, as readings are; all round where nothing is said.
+    #[serde(default)]
+    #[cfg_attr(feature = "schema", schema(minimum = 0.0, maximum = 360.0))]
+    pub at: Option<f64>,
+    /// Its lower end, above the finished edge: the pocket's bottom, the lowest button.
+    #[serde(default)]
+    pub from: Length,
+    /// Its upper end, above the finished edge: the top of the vent, the top button.
+    pub to: Length,
+    /// How far it is turned in or reaches over: of a facing or a vent.
+    #[serde(default)]
+    pub width: Length,
+    /// How many buttons.
+    #[serde(default)]
+    #[cfg_attr(feature = "schema", schema(minimum = 2, maximum = 60))]
+    pub count: Option<u32>,
+}
+
+/// How a lining is closed at the hem, which is where one gets in.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize, Default)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(rename_all = "snake_case")]
+pub enum LiningClosed {
+    /// Felled to the turn-up by hand.
+    #[default]
+    Felled,
+    /// Bagged out by machine, and turned through a gap.
+    Bagged,
+    /// Not closed: it hangs free.
+    Free,
+}
+
+/// The lining as it is at the hem before anything is changed.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize, Default)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(deny_unknown_fields, default)]
+pub struct LiningNow {
+    /// How far its edge ends above the outer edge; what the house leaves where nobody has looked.
+    pub above: Option<Length>,
+    /// How it is closed.
+    pub closed: LiningClosed,
+}
+
+impl Shape {
+    /// The hems it has.
+    #[must_use]
+    pub fn hems(&self) -> &'static [HemName] {
+        if self.sleeve_build() == SleeveBuild::None { &[HemName::Hem] } else { &HemName::ALL }
+    }
+
+    /// The tube a hem ends.
+    #[must_use]
+    pub fn hem_tube(&self, hem: HemName) -> Tube {
+        match hem {
+            HemName::Sleeve => Tube::Sleeve,
+            HemName::Hem if self.kind.has_legs() => Tube::Leg,
+            HemName::Hem => Tube::Body,
+        }
+    }
+
+    /// Depth of a hem's turn-up as it is.
+    #[must_use]
+    pub fn turned_up(&self, hem: HemName) -> Length {
+        match hem {
+            HemName::Sleeve => self.sleeve_turn_up.unwrap_or(self.turn_up),
+            HemName::Hem => self.turn_up,
+        }
+    }
+
+    /// The seam a hem's length is said along: outseam, side seam or the middle of a sleeve; and the one
+    /// its sewing begins at.
+    #[must_use]
+    pub fn hem_seam(&self, hem: HemName) -> SeamName {
+        match self.hem_tube(hem) {
+            Tube::Leg => SeamName::Inseam,
+            Tube::Body => SeamName::Side,
+            Tube::Sleeve if self.sleeve_build() == SleeveBuild::TwoPiece => SeamName::SleeveBack,
+            Tube::Sleeve => SeamName::SleeveUnderarm,
+        }
+    }
+
+    /// True for a hem there is one of on each side.
+    #[must_use]
+    pub fn is_paired_hem(&self, hem: HemName) -> bool {
+        self.hem_tube(hem) != Tube::Body
+    }
+}

@@ -1,0 +1,173 @@
+//! The lining at a hem: where it ends, how it hangs, how one gets in, and the corners.
+
+use serde::Serialize;
+
+use super::wish::LiningWish;
+use crate::choice::{LiningEdge, LiningHangs};
+use crate::garment::{FeatureKind, HemFeature, LiningClosed, Shape};
+use crate::{Habits, HouseRule, Length};
+
+/// A corner where two turn-ups meet.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct Mitre {
+    /// What meets the hem there.
+    pub what: &'static str,
+    /// The hem's turn-up and the other.
+    pub allowances: [Length; 2],
+    /// The mitre's seam, from the corner of the folds to where the raw edges meet: `√(a₁² + a₂²)`.
+    pub seam: Length,
+    /// What it is trimmed to.
+    pub trim_to: Length,
+}
+
+/// The lining of one hem.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct HemLining {
+    /// How it hangs.
+    pub hangs: LiningHangs,
+    /// What becomes of its edge.
+    pub edge: LiningEdge,
+    /// How far above the outer fold it ends.
+    pub above: Length,
+    /// Slack, pushed up into a pleat.
+    pub slack: Length,
+    /// What is turned under at its edge.
+    pub turn: Length,
+    /// Its raw edge, above the outer fold; negative reaches below it.
+    pub raw: Length,
+    /// How far its edge moves up from where it is now, where the outside moves by the mean.
+    pub moves: Length,
+    /// How far above the new hem it is undone from facing, vent and slits.
+    pub undo: Length,
+    /// Height of the interfacing band along the hem.
+    pub band: Length,
+    /// How to get in.
+    pub way_in: &'static str,
+    /// What to do, in a few sentences.
+    pub words: Vec<String>,
+}
+
+/// The lining that goes with an outer turn-up of `allowance`, the outside shortened by `mean`.
+pub(super) fn lining(
+    shape: &Shape,
+    on_sleeve: bool,
+    wish: LiningWish,
+    allowance: f64,
+    mean: f64,
+    habits: &Habits,
+) -> Option<HemLining> {
+    if !shape.lined {
+        return None;
+    }
+    let rule = |rule| habits.rule(rule);
+    let hangs = wish.hangs.unwrap_or(habits.lining_hangs);
+    let edge = wish.edge.unwrap_or(habits.lining_edge);
+    let above = rule(if hangs == LiningHangs::Free { HouseRule::LiningFree } else { HouseRule::LiningAbove });
+    let slack = if hangs == LiningHangs::Attached { rule(HouseRule::LiningSlack) } else { 0.0 };
+    let turn = rule(HouseRule::LiningTurn);
+    let now = shape.lining.above.map_or(rule(HouseRule::LiningAbove), Length::mm);
+    // The pleat hangs below where the edge is felled, so the cloth reaches that much further.
+    let raw = above - slack - turn;
+    let write = |mm: f64| habits.scale.write(Length::from_mm(mm));
+    let mut words = vec![match hangs {
+        LiningHangs::Attached => format!(
+            "The lining is felled to the turn-up, its pleat ending {} above the outer fold, with {} of slack in it.",
+            write(above),
+            write(slack)
+        ),
+        LiningHangs::Free => format!("The lining hangs free and ends {} above the outer fold.", write(above)),
+        LiningHangs::Caught => format!(
+            "The lining is hemmed by itself, ends {} above the outer fold and is caught at each seam with a thread chain of {}.",
+            write(above),
+            write(rule(HouseRule::LiningFree))
+        ),
+    }];
+    let reach = if raw < 0.0 {
+        format!("{} below the outer fold", write(-raw))
+    } else {
+        format!("{} above the outer fold", write(raw))
+    };
+    words.push(match edge {
+        LiningEdge::Cut => format!("Cut it {reach} and turn {} under.", write(turn)),
+        LiningEdge::Folded => {
+            format!(
+                "Do not cut it: fold it up so that {} is turned under {reach}, and leave the rest inside.",
+                write(turn)
+            )
+        }
+    });
+    Some(HemLining {
+        hangs,
+        edge,
+        above: Length::hundredth(above),
+        slack: Length::hundredth(slack),
+        turn: Length::hundredth(turn),
+        raw: Length::hundredth(raw),
+        moves: Length::hundredth(mean + above - now),
+        undo: Length::hundredth(allowance + rule(HouseRule::UndoLining)),
+        band: Length::hundredth(allowance + rule(HouseRule::BandOver)),
+        way_in: way_in(shape, on_sleeve),
+        words,
+    })
+}
+
+/// The lining bagged together with the outside: both are cut alike.
+pub(super) fn bagged(
+    shape: &Shape,
+    on_sleeve: bool,
+    allowance: f64,
+    mean: f64,
+    habits: &Habits,
+) -> Option<HemLining> {
+    if !shape.lined {
+        return None;
+    }
+    let write = |mm: f64| habits.scale.write(Length::from_mm(mm));
+    let now = shape.lining.above.map_or(habits.rule(HouseRule::LiningAbove), Length::mm);
+    Some(HemLining {
+        hangs: LiningHangs::Attached,
+        edge: LiningEdge::Cut,
+        above: Length::ZERO,
+        slack: Length::ZERO,
+        turn: Length::hundredth(allowance),
+        raw: Length::hundredth(-allowance),
+        moves: Length::hundredth(mean - now),
+        undo: Length::hundredth(allowance + habits.rule(HouseRule::UndoLining)),
+        band: Length::hundredth(allowance + habits.rule(HouseRule::BandOver)),
+        way_in: way_in(shape, on_sleeve),
+        words: vec![format!(
+            "Cut outside and lining alike, {} beyond the finished edge, and sew them to each other, seam on seam.",
+            write(allowance)
+        )],
+    })
+}
+
+fn way_in(shape: &Shape, on_sleeve: bool) -> &'static str {
+    match (shape.lining.closed, on_sleeve) {
+        (LiningClosed::Felled, _) => "Unpick the felling at the hem, between two seams.",
+        (LiningClosed::Bagged, false) => {
+            "It was bagged out: open the gap it was closed by, usually in a sleeve lining, and draw the hem through it."
+        }
+        (LiningClosed::Bagged, true) => {
+            "It was bagged out: open this sleeve lining's seam where it was closed, and draw the cuff through it."
+        }
+        (LiningClosed::Free, _) => "It hangs free: nothing has to be opened.",
+    }
+}
+
+/// The corners where the hem meets a facing or a vent.
+pub(super) fn mitres(features: &[HemFeature], allowance: f64, habits: &Habits) -> Vec<Mitre> {
+    features
+        .iter()
+        .filter(|feature| matches!(feature.kind, FeatureKind::Facing | FeatureKind::Vent))
+        .filter(|feature| feature.width.is_positive() && allowance > 0.0)
+        .map(|feature| Mitre {
+            what: feature.kind.words(),
+            allowances: [Length::hundredth(allowance), feature.width],
+            seam: Length::hundredth(allowance.hypot(feature.width.mm())),
+            trim_to: Length::from_mm(habits.rule(HouseRule::MitreTrim)),
+        })
+        .collect()
+}

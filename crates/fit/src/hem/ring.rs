@@ -1,0 +1,338 @@
+//! The hem as a ring of cloth: the lower parts of the panels joined in turning order.
+//!
+//! A place in the ring is a pair: how far round the existing edge, in millimetres, and how far up the
+//! cloth from it. Up the cloth means along the panel's own edges: a panel is ruled from one edge to the
+//! other, equal stations joined straight, so that an even amount off a flared panel is the same length
+//! off both its seams. Below the existing edge the panel's edges go on straight, which is where an old
+//! turn-up lies when it is opened; a line that runs off the hem is mirrored there.
+
+use kurbo::Point;
+
+use crate::Side;
+use crate::drawing::inside;
+use crate::garment::{
+    EdgeName, HemName, Panel, PanelName, Pattern, SeamEdge, SeamName, Shape, SleeveBuild, Tube,
+};
+use crate::girth::LineSet;
+use crate::line::Line;
+
+/// How many pieces a panel's width is measured in, where what is measured varies along it.
+const PIECES: u32 = 24;
+/// Up the cloth, in millimetres, over which its flare is measured.
+const FLARE_OVER: f64 = 60.0;
+/// A cone flatter than this hangs in folds, and its slant says nothing: sin 50°.
+const MOST_SLANT: f64 = 0.766;
+
+/// One edge of a panel, with what a new line takes from it.
+#[derive(Debug, Clone)]
+struct StripEdge<'a> {
+    seam: SeamName,
+    edge: SeamEdge<'a>,
+    line: Option<&'a Line>,
+}
+
+impl StripEdge<'_> {
+    /// Where the sewn edge is, a station up from the existing hem.
+    fn point(&self, up: f64) -> Point {
+        let depth = self.line.map_or(0.0, |line| {
+            // A line's stations are the seam's, whose length is the mean of its two edges.
+            line.depth(up.abs() * line.length / self.edge.edge.length())
+        });
+        inside(self.edge, up, depth)
+    }
+}
+
+/// The lower part of one panel in the ring, walked from its first edge to its second.
+#[derive(Debug, Clone)]
+struct Strip<'a> {
+    panel: PanelName,
+    edges: [StripEdge<'a>; 2],
+    /// How far round it begins.
+    start: f64,
+    /// Its width along the existing edge.
+    width: f64,
+}
+
+impl Strip<'_> {
+    fn point(&self, share: f64, up: f64) -> Point {
+        self.edges[0].point(up).lerp(self.edges[1].point(up), share)
+    }
+
+    /// Length across the strip of the curve that is `up(place)` above the existing edge.
+    fn length(&self, up: &dyn Fn(f64) -> f64) -> f64 {
+        let at = |piece: u32| {
+            let share = f64::from(piece) / f64::from(PIECES);
+            self.point(share, up(self.start + share * self.width))
+        };
+        (0..PIECES).map(|piece| (at(piece + 1) - at(piece)).hypot()).sum()
+    }
+}
+
+/// A place of the ring that is offered for a reading.
+#[derive(Debug, Clone, Copy, PartialEq)]
+pub struct RingPoint {
+    /// In degrees, in turning order.
+    pub at: f64,
+    /// What it is called.
+    pub words: &'static str,
+}
+
+/// One panel in the ring.
+#[derive(Debug, Clone, Copy, PartialEq)]
+pub struct RingPanel {
+    /// Which panel.
+    pub panel: PanelName,
+    /// How far round it begins, in millimetres.
+    pub from: f64,
+    /// How far round it ends.
+    pub to: f64,
+}
+
+/// A hem as a ring.
+#[derive(Debug, Clone)]
+pub struct Ring<'a> {
+    strips: Vec<Strip<'a>>,
+    period: f64,
+    /// Degrees and millimetres of the places whose angle is known.
+    anchors: Vec<(f64, f64)>,
+    tube: Tube,
+    two_piece: bool,
+}
+
+const BODY_POINTS: [RingPoint; 8] = points([
+    "centre front",
+    "left front",
+    "left side",
+    "left back",
+    "centre back",
+    "right back",
+    "right side",
+    "right front",
+]);
+const LEG_POINTS: [RingPoint; 4] = points(["inseam", "front", "outseam", "back"]);
+const SLEEVE_POINTS: [RingPoint; 4] = points(["underarm seam", "front", "outer arm", "back"]);
+const TWO_PIECE_POINTS: [RingPoint; 4] = points(["front seam", "outer arm", "back seam", "under the arm"]);
+
+const fn points<const N: usize>(words: [&'static str; N]) -> [RingPoint; N] {
+    let mut all = [RingPoint { at: 0.0, words: "" }; N];
+    let mut i = 0;
+    while i < N {
+        all[i] = RingPoint { at: 360.0 * i as f64 / N as f64, words: words[i] };
+        i += 1;
+    }
+    all
+}
+
+/// The places offered round a hem, in turning order.
+#[must_use]
+pub fn ring_points(shape: &Shape, hem: HemName) -> &'static [RingPoint] {
+    match shape.hem_tube(hem) {
+        Tube::Body => &BODY_POINTS,
+        Tube::Leg => &LEG_POINTS,
+        Tube::Sleeve if shape.sleeve_build() == SleeveBuild::TwoPiece => &TWO_PIECE_POINTS,
+        Tube::Sleeve => &SLEEVE_POINTS,
+    }
+}
+
+/// What a place in degrees is called.
+#[must_use]
+pub fn point_words(shape: &Shape, hem: HemName, at: f64) -> String {
+    let points = ring_points(shape, hem);
+    let turned = at.rem_euclid(360.0);
+    let step = 360.0 / points.len() as f64;
+    let before = ((turned + 0.5) / step).floor() as usize % points.len();
+    let past = turned - points[before].at;
+    if past.abs() < 0.5 || (360.0 - past).abs() < 0.5 {
+        points[before].words.to_owned()
+    } else {
+        format!("{past:.0}° past the {}", points[before].words)
+    }
+}
+
+impl<'a> Ring<'a> {
+    /// The ring of one hem, with what the lines of that side take from its seams. `None` where the hem is
+    /// not drawn.
+    #[must_use]
+    pub fn of(
+        shape: &Shape,
+        pattern: &'a Pattern,
+        hem: HemName,
+        side: Side,
+        lines: &'a LineSet,
+    ) -> Option<Ring<'a>> {
+        let tube = shape.hem_tube(hem);
+        let panel = |name: PanelName| pattern.panels.iter().find(move |panel| panel.name == name);
+        // Each with the side its seams are on, and whether it is walked from the smaller x to the larger.
+        let mut walk: Vec<(PanelName, Side, bool)> = Vec::new();
+        match tube {
+            Tube::Body => {
+                let front = [PanelName::Front, PanelName::SideFront];
+                let back = [PanelName::SideBack, PanelName::Back];
+                walk.extend(front.map(|name| (name, Side::Left, true)));
+                walk.extend(back.map(|name| (name, Side::Left, false)));
+                walk.extend([back[1], back[0]].map(|name| (name, Side::Right, true)));
+                walk.extend([front[1], front[0]].map(|name| (name, Side::Right, false)));
+            }
+            Tube::Leg => {
+                walk.extend([(PanelName::Front, side, true), (PanelName::Back, side, false)]);
+            }
+            Tube::Sleeve => {
+                walk.extend(
+                    [PanelName::Sleeve, PanelName::TopSleeve, PanelName::UnderSleeve]
+                        .map(|name| (name, side, true)),
+                );
+            }
+        }
+        let mut strips: Vec<Strip<'a>> = Vec::new();
+        for (name, side, rising) in walk {
+            let Some(panel) = panel(name) else { continue };
+            let mut edges = lower_edges(panel, side, lines)?;
+            if !rising {
+                edges.reverse();
+            }
+            let start = strips.last().map_or(0.0, |strip| strip.start + strip.width);
+            let mut strip = Strip { panel: name, edges, start, width: 0.0 };
+            strip.width = strip.point(0.0, 0.0).distance(strip.point(1.0, 0.0));
+            strips.push(strip);
+        }
+        let period = strips.last().map(|strip| strip.start + strip.width)?;
+        let end_of = |names: &[PanelName]| {
+            let last = strips.iter().take_while(|strip| names.contains(&strip.panel)).last();
+            last.map_or(period / 2.0, |strip| strip.start + strip.width)
+        };
+        let anchors = match tube {
+            Tube::Body => {
+                let side = end_of(&[PanelName::Front, PanelName::SideFront]);
+                let half = strips
+                    .iter()
+                    .position(|strip| strip.panel == PanelName::Back)
+                    .map_or(period / 2.0, |i| strips[i].start + strips[i].width);
+                let other = strips
+                    .iter()
+                    .skip(strips.len() / 2)
+                    .find(|strip| matches!(strip.panel, PanelName::Front | PanelName::SideFront))
+                    .map_or(period - side, |strip| strip.start);
+                vec![(0.0, 0.0), (90.0, side), (180.0, half), (270.0, other)]
+            }
+            Tube::Leg => vec![(0.0, 0.0), (180.0, end_of(&[PanelName::Front]))],
+            Tube::Sleeve if strips.len() > 1 => vec![(0.0, 0.0), (180.0, end_of(&[PanelName::TopSleeve]))],
+            Tube::Sleeve => vec![(0.0, 0.0), (180.0, period / 2.0)],
+        };
+        let two_piece = tube == Tube::Sleeve && strips.len() > 1;
+        Some(Ring { strips, period, anchors, tube, two_piece })
+    }
+
+    /// Length of the existing edge all round, in millimetres.
+    #[must_use]
+    pub fn period(&self) -> f64 {
+        self.period
+    }
+
+    /// How far round a place in degrees is, straight between the places whose angle is known.
+    #[must_use]
+    pub fn along(&self, at: f64) -> f64 {
+        let at = at.rem_euclid(360.0);
+        let i = self.anchors.iter().rposition(|(known, _)| *known <= at).unwrap_or(0);
+        let (a0, u0) = self.anchors[i];
+        let (a1, u1) = self.anchors.get(i + 1).copied().unwrap_or((360.0, self.period));
+        u0 + (u1 - u0) * (at - a0) / (a1 - a0)
+    }
+
+    /// Length of the curve that runs `up(place)` above the existing edge, in millimetres.
+    #[must_use]
+    pub fn length(&self, up: impl Fn(f64) -> f64) -> f64 {
+        self.strips.iter().map(|strip| strip.length(&up)).sum()
+    }
+
+    /// The same, panel by panel.
+    #[must_use]
+    pub fn panel_lengths(&self, up: impl Fn(f64) -> f64) -> Vec<f64> {
+        self.strips.iter().map(|strip| strip.length(&up)).collect()
+    }
+
+    /// Girth at one height of cloth above the existing edge.
+    #[must_use]
+    pub fn girth(&self, up: f64) -> f64 {
+        self.length(|_| up)
+    }
+
+    /// The panels in turning order.
+    #[must_use]
+    pub fn panels(&self) -> Vec<RingPanel> {
+        self.strips
+            .iter()
+            .map(|strip| RingPanel { panel: strip.panel, from: strip.start, to: strip.start + strip.width })
+            .collect()
+    }
+
+    /// The seams that meet the hem, with how far round each is. A centre without a seam is a fold, and is
+    /// not among them.
+    #[must_use]
+    pub fn seams(&self, shape: &Shape) -> Vec<(SeamName, f64)> {
+        self.strips
+            .iter()
+            .map(|strip| (strip.edges[0].seam, strip.start))
+            .filter(|(seam, _)| shape.has(*seam))
+            .collect()
+    }
+
+    /// Where the panel's own cloth is, in its own millimetres: a share of its width, and up from the edge.
+    #[must_use]
+    pub fn panel_point(&self, panel: usize, share: f64, up: f64) -> Point {
+        self.strips[panel].point(share, up)
+    }
+
+    /// Cosine of the cloth's slant from vertical, taken as the cone of the same flare: its radius grows by
+    /// `C′ / 2π` a millimetre of cloth.
+    #[must_use]
+    pub fn cos_slant(&self) -> f64 {
+        let grows = (self.girth(0.0) - self.girth(FLARE_OVER)) / FLARE_OVER;
+        let sine = (grows / std::f64::consts::TAU).abs().min(MOST_SLANT);
+        (1.0 - sine * sine).sqrt()
+    }
+
+    /// Steps round the ring that a drawing or a print needs: every `every` millimetres, panel by panel.
+    #[must_use]
+    pub fn steps(&self, every: f64) -> Vec<f64> {
+        let mut all = Vec::new();
+        for strip in &self.strips {
+            let pieces = (strip.width / every).ceil().max(1.0) as u32;
+            all.extend((0..pieces).map(|i| strip.start + strip.width * f64::from(i) / f64::from(pieces)));
+        }
+        all.push(self.period);
+        all
+    }
+
+    /// True for the ring of a body: left and right are halves of it.
+    #[must_use]
+    pub fn is_body(&self) -> bool {
+        self.tube == Tube::Body
+    }
+
+    /// True for a sleeve in two pieces.
+    #[must_use]
+    pub fn is_two_piece(&self) -> bool {
+        self.two_piece
+    }
+}
+
+/// The edges that reach a panel's hem, the one with the smaller `x` first.
+fn lower_edges<'a>(panel: &'a Panel, side: Side, lines: &'a LineSet) -> Option<[StripEdge<'a>; 2]> {
+    let mut found: Vec<StripEdge<'a>> = panel
+        .edges
+        .iter()
+        .filter_map(|edge| match edge.name {
+            EdgeName::Seam(seam) if !seam.is_crosswise() && edge.edge.start().point.y.abs() < 1e-6 => {
+                let inward = edge.inward();
+                let line = lines.on(seam, side);
+                Some(StripEdge { seam, edge: SeamEdge { panel, edge: &edge.edge, inward }, line })
+            }
+            _ => None,
+        })
+        .collect();
+    let x = |each: &StripEdge<'_>| each.edge.edge.start().point.x;
+    found.sort_by(|a, b| x(a).total_cmp(&x(b)));
+    let last = found.pop()?;
+    let first = found.into_iter().next()?;
+    Some([first, last])
+}

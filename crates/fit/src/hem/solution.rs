@@ -1,0 +1,271 @@
+//! What is computed for one hem.
+
+use serde::Serialize;
+
+use super::collision::Collision;
+use super::kind::HemKind;
+use super::lining::{HemLining, Mitre};
+use super::original::Tuck;
+use super::turn_up::TurnUp;
+use super::uncut::UncutWay;
+use crate::choice::LevelBy;
+use crate::garment::{HemName, PanelName};
+use crate::{Length, Side};
+
+/// A place round a hem that is offered for a reading.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct HemSpot {
+    /// In degrees, in turning order.
+    pub at: f64,
+    /// What it is called.
+    pub words: String,
+}
+
+/// A hem the garment has, whether anything is wanted of it or not.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct HemPlace {
+    /// Which.
+    pub hem: HemName,
+    /// What it is called.
+    pub words: &'static str,
+    /// True where there is one on each side.
+    pub paired: bool,
+    /// Where it can be read, in turning order.
+    pub spots: Vec<HemSpot>,
+    /// Its length all round now.
+    pub girth: Length,
+    /// The kind that suits it.
+    pub usual_kind: HemKind,
+    /// True where it can be shortened at the waist.
+    pub has_waist: bool,
+}
+
+/// A reading as it is understood.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct HemReadingRead {
+    /// Its id.
+    pub id: String,
+    /// Which leg or sleeve.
+    pub side: Side,
+    /// Where, in degrees.
+    pub at: f64,
+    /// What that place is called.
+    pub words: String,
+    /// What was read, as it stands on the session's tape.
+    pub shown: String,
+    /// How far the fold goes up there by this reading alone; `None` where it says nothing to the wish.
+    pub take_up: Option<Length>,
+    /// What it does, said back.
+    pub echo: String,
+}
+
+/// One mark to chalk round a hem.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct HemRow {
+    /// Where, in degrees.
+    pub at: f64,
+    /// What that place is called.
+    pub words: String,
+    /// How far round the existing edge.
+    pub along: Length,
+    /// From the existing edge up to the new fold; negative is down.
+    pub fold: Length,
+    /// From the existing edge up to the cut line; negative lies on the old turn-up, opened. `None` where
+    /// nothing is cut.
+    pub cut: Option<Length>,
+    /// Width of the strip that is cut off there, the old turn-up in it.
+    pub strip: Option<Length>,
+    /// Length from the top of the garment to the new fold, along the cloth, once it has been washed.
+    pub finished: Length,
+    /// True at a reading.
+    pub is_reading: bool,
+    /// Along, fold, cut, strip and finished length as they stand on the session's tape.
+    pub shown: [Option<String>; 5],
+}
+
+/// A seam that meets the hem.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct HemSeam {
+    /// What it is called.
+    pub words: &'static str,
+    /// How far round the existing edge, in millimetres.
+    pub along: f64,
+}
+
+/// A panel in an unrolled hem, with what its turn-up has too much or too little.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct UnrolledPanel {
+    /// Which panel.
+    pub panel: PanelName,
+    /// From and to, how far round the existing edge, in millimetres.
+    pub from: f64,
+    /// See `from`.
+    pub to: f64,
+    /// Too full (positive) or too tight, in millimetres, on this panel.
+    pub excess: f64,
+}
+
+/// A hem unrolled for drawing: how far round, and how far up from the existing edge, in millimetres.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct Unrolled {
+    /// The whole way round.
+    pub length: f64,
+    /// The new fold.
+    #[cfg_attr(feature = "schema", schema(value_type = Vec<Vec<f64>>))]
+    pub fold: Vec<[f64; 2]>,
+    /// How far below the fold the cut line runs; nothing where none is cut.
+    pub allowance: Option<f64>,
+    /// How far above the fold the upper edge of the turn-up lies.
+    pub turned: f64,
+    /// How far above the fold the lining ends.
+    pub lining: Option<f64>,
+    /// How far below the existing edge the old turn-up reaches when it is opened.
+    pub old_turn_up: f64,
+    /// Panels in turning order.
+    pub panels: Vec<UnrolledPanel>,
+    /// Seams.
+    pub seams: Vec<HemSeam>,
+}
+
+/// One hem edge: a skirt's, one leg's, one sleeve's, or both where they are alike.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct HemSide {
+    /// Which; `centre` for the only one, or for both alike.
+    pub side: Side,
+    /// The table to chalk by, in turning order.
+    pub rows: Vec<HemRow>,
+    /// Length all round before and after.
+    pub girth: [Length; 2],
+    /// How far up it goes: least, mean and most.
+    pub take_up: [Length; 3],
+    /// How the turn-up lies, where one is turned up or faced.
+    pub turn_up: Option<TurnUp>,
+    /// The tuck, where the original hem is kept.
+    pub tuck: Option<Tuck>,
+    /// Unrolled.
+    pub unrolled: Unrolled,
+    /// What stands near it.
+    pub collisions: Vec<Collision>,
+}
+
+/// What becomes of the old turn-up.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(rename_all = "snake_case")]
+pub enum OldTurnUp {
+    /// It stays folded and is cut off with the strip.
+    CutOff,
+    /// It is unpicked and laid flat: its cloth is needed.
+    Unpicked,
+    /// It stays as it is.
+    Kept,
+}
+
+/// Two sides against each other at one place.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct HemPairRow {
+    /// What the place is called.
+    pub words: String,
+    /// How far the fold goes up on the left, the right, and by how much they differ.
+    pub take_up: [Length; 3],
+    /// The same as they stand on the session's tape.
+    pub shown: [String; 3],
+}
+
+/// An uneven hem.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct Uneven {
+    /// The highest reading less the lowest.
+    pub by: Length,
+    /// Its likely cause, and what to look at.
+    pub words: String,
+}
+
+/// Everything computed for one hem.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct HemSolution {
+    /// Which.
+    pub hem: HemName,
+    /// What it is called.
+    pub words: &'static str,
+    /// True where there is one on each side.
+    pub paired: bool,
+    /// Where it shall be, said back.
+    pub wanted: String,
+    /// How it is made level.
+    pub level_by: LevelBy,
+    /// Why nothing is computed yet, and what to do.
+    pub waits: Option<String>,
+    /// What was read.
+    pub readings: Vec<HemReadingRead>,
+    /// How it is sewn.
+    pub kind: HemKind,
+    /// What that is called.
+    pub kind_words: &'static str,
+    /// What is turned up in all, and how it is said.
+    pub allowance: Length,
+    /// See `allowance`: `6 + 20 mm`.
+    pub allowance_words: String,
+    /// What becomes of the old turn-up.
+    pub old_turn_up: OldTurnUp,
+    /// Its edges: one, or left and right.
+    pub sides: Vec<HemSide>,
+    /// Left and right compared, where there is something to compare.
+    pub pairs: Vec<HemPairRow>,
+    /// What that says.
+    pub pair_words: Option<String>,
+    /// Where what was read from the floor is uneven.
+    pub uneven: Option<Uneven>,
+    /// Shortened elsewhere.
+    pub uncut: Option<UncutWay>,
+    /// The lining.
+    pub lining: Option<HemLining>,
+    /// Corners.
+    pub mitres: Vec<Mitre>,
+    /// What will be lost in the wash, as a share, and is in every line of the table.
+    pub shrinks: Option<f64>,
+    /// What cannot be done as it was asked, and the nearest that can.
+    pub refused: Option<String>,
+}
+
+impl HemSolution {
+    /// How far the mean of all its edges goes up.
+    #[must_use]
+    pub fn mean(&self) -> Length {
+        let count = self.sides.len().max(1) as f64;
+        Length::from_mm(self.sides.iter().map(|side| side.take_up[1].mm()).sum::<f64>() / count)
+    }
+
+    /// True when it can be worked: computed, and not refused.
+    #[must_use]
+    pub fn is_solved(&self) -> bool {
+        self.waits.is_none() && self.refused.is_none()
+    }
+
+    /// How far the fold goes up at a place, on one side.
+    #[must_use]
+    pub fn take_up_at(&self, side: Side, along_share: f64) -> Option<f64> {
+        let edge = self
+            .sides
+            .iter()
+            .find(|each| each.side == side || each.side == Side::Centre)
+            .or_else(|| self.sides.first())?;
+        let wanted = along_share * edge.unrolled.length;
+        edge.unrolled
+            .fold
+            .iter()
+            .min_by(|a, b| (a[0] - wanted).abs().total_cmp(&(b[0] - wanted).abs()))
+            .map(|point| point[1])
+    }
+}

@@ -1,0 +1,239 @@
+//! Whether a turn-up lies flat.
+//!
+//! Folded over, the raw edge of a turn-up lies on cloth that is as far above the fold as the edge is below
+//! it. On a flare the edge is longer than what it lies on: it is eased in, or has to be narrower, or faced.
+//! On a taper it is shorter and pinches, unless its seams are splayed below the fold so that the allowance
+//! is the mirror image of the cloth above.
+
+use serde::Serialize;
+
+use super::kind::{HemKind, eases_in};
+use super::ring::Ring;
+use crate::garment::Garment;
+use crate::{ClothFamily, Habits, HouseRule, Length};
+
+/// The widest turn-up that is looked for, in millimetres.
+const WIDEST: f64 = 120.0;
+/// The narrowest turn-up that can be sewn, in millimetres: both folds of a rolled hem.
+const NARROWEST: f64 = 6.0;
+/// Rounds in which the widest turn-up is halved in on.
+const ROUNDS: u32 = 24;
+
+/// How a turn-up lies.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(rename_all = "snake_case")]
+pub enum Lies {
+    /// Edge and cloth are equally long.
+    Flat,
+    /// The edge is longer, by what the cloth eases in.
+    EaseIn,
+    /// The edge is shorter: the seams are splayed below the fold.
+    Splay,
+    /// The edge is longer than can be eased in.
+    TooFull,
+    /// The edge is shorter, and there is not enough inside the seams to splay it.
+    TooTight,
+}
+
+/// A facing for an edge that no turn-up fits.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct HemFacing {
+    /// Its depth, finished.
+    pub depth: Length,
+    /// Its lower edge, along the fold, without seam allowances.
+    pub lower: Length,
+    /// Its upper edge, along the cloth it lies on.
+    pub upper: Length,
+    /// A bias strip that does the same: its length with its joins, and the width it is cut.
+    pub strip: [Length; 2],
+    /// All in a sentence.
+    pub words: String,
+}
+
+/// One turn-up.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct TurnUp {
+    /// How deep it lies on the cloth above the fold.
+    pub depth: Length,
+    /// Length of its upper edge, as it is cut.
+    pub edge: Length,
+    /// Length of the cloth it lies on.
+    pub lies_on: Length,
+    /// Edge less cloth: positive is too full, negative too tight.
+    pub excess: Length,
+    /// The same as a share of the cloth.
+    pub share: f64,
+    /// What this cloth eases in, as a share.
+    pub eases: f64,
+    /// How it lies.
+    pub lies: Lies,
+    /// The widest turn-up of this edge that lies flat with its seams straight on; `None` where not even
+    /// the narrowest does.
+    pub widest: Option<Length>,
+    /// How far out each panel edge goes at the raw edge, for the allowance to mirror the cloth above.
+    pub splay: Option<Length>,
+    /// Too full or too tight, panel by panel in turning order.
+    pub by_panel: Vec<Length>,
+    /// What does the same job where the turn-up does not lie.
+    pub facing: Option<HemFacing>,
+    /// How it lies and what to do, in a few sentences.
+    pub words: Vec<String>,
+}
+
+/// What a turn-up is judged with.
+pub(super) struct TurnUpWish<'a> {
+    pub(super) garment: &'a Garment,
+    pub(super) habits: &'a Habits,
+    pub(super) kind: HemKind,
+    /// First fold and second, in millimetres of cloth.
+    pub(super) folds: [f64; 2],
+    /// How many seams meet the hem.
+    pub(super) seams: usize,
+    /// The least that is inside a seam beyond its stitching and can be splayed out, where it is known.
+    pub(super) inside: Option<f64>,
+}
+
+/// How a turn-up of this hem lies, its fold running `fold(place)` above the existing edge.
+pub(super) fn turn_up(ring: &Ring<'_>, fold: impl Fn(f64) -> f64 + Copy, wish: &TurnUpWish<'_>) -> TurnUp {
+    let depth = wish.folds[1];
+    let edge = ring.length(|at| fold(at) - depth);
+    let lies_on = ring.length(|at| fold(at) + depth);
+    let excess = edge - lies_on;
+    let share = excess / lies_on;
+    let eases = eases_in(wish.garment, wish.habits);
+    let pinch = wish.habits.rule(HouseRule::HemPinch) + 0.2 * wish.garment.cloth.stretch;
+    let share_at = |depth: f64| {
+        let on = ring.length(|at| fold(at) + depth);
+        (ring.length(|at| fold(at) - depth) - on) / on
+    };
+    let fits = |share: f64| share <= eases && share >= -pinch;
+    let splay = (share < -pinch && wish.seams > 0).then(|| -excess / (2.0 * wish.seams as f64));
+    let splays = splay.is_some_and(|each| wish.inside.is_none_or(|inside| each <= inside));
+    let lies = if share > eases {
+        Lies::TooFull
+    } else if share < -pinch {
+        if splays { Lies::Splay } else { Lies::TooTight }
+    } else if share > pinch {
+        Lies::EaseIn
+    } else {
+        Lies::Flat
+    };
+    let widest = if fits(share_at(WIDEST)) {
+        Some(WIDEST)
+    } else if fits(share_at(NARROWEST)) {
+        let (mut low, mut high) = (NARROWEST, WIDEST);
+        for _ in 0..ROUNDS {
+            let middle = (low + high) / 2.0;
+            if fits(share_at(middle)) { low = middle } else { high = middle }
+        }
+        Some(low)
+    } else {
+        None
+    };
+    let by_panel = ring
+        .panel_lengths(|at| fold(at) - depth)
+        .into_iter()
+        .zip(ring.panel_lengths(|at| fold(at) + depth))
+        .map(|(edge, on)| Length::hundredth(edge - on))
+        .collect();
+    let needs_facing = matches!(lies, Lies::TooFull | Lies::TooTight)
+        || matches!(wish.kind, HemKind::Faced | HemKind::BiasFaced);
+    let facing = needs_facing.then(|| facing(ring, fold, wish.habits));
+    let mut turn_up = TurnUp {
+        depth: Length::hundredth(depth),
+        edge: Length::hundredth(edge),
+        lies_on: Length::hundredth(lies_on),
+        excess: Length::hundredth(excess),
+        share,
+        eases,
+        lies,
+        widest: widest.map(Length::hundredth),
+        splay: splay.map(Length::hundredth),
+        by_panel,
+        facing,
+        words: Vec::new(),
+    };
+    turn_up.words = words(&turn_up, wish);
+    turn_up
+}
+
+fn facing(ring: &Ring<'_>, fold: impl Fn(f64) -> f64, habits: &Habits) -> HemFacing {
+    let depth = habits.rule(HouseRule::FacingDepth);
+    let seam = habits.rule(HouseRule::HemFaced);
+    let lower = ring.length(&fold);
+    let upper = ring.length(|at| fold(at) + depth);
+    // One join square to the strip takes its allowance twice.
+    let strip = [lower + 2.0 * seam, depth + 2.0 * seam];
+    let write = |mm: f64| habits.scale.write(Length::from_mm(mm));
+    let words = format!(
+        "A shaped facing {} deep is {} along the fold and {} along its upper edge, {} of seam allowance on all sides; or a bias strip of {}, cut {} wide and steamed to the curve.",
+        write(depth),
+        write(lower),
+        write(upper),
+        write(seam),
+        write(strip[0]),
+        write(strip[1])
+    );
+    HemFacing {
+        depth: Length::hundredth(depth),
+        lower: Length::hundredth(lower),
+        upper: Length::hundredth(upper),
+        strip: strip.map(Length::hundredth),
+        words,
+    }
+}
+
+fn words(turn_up: &TurnUp, wish: &TurnUpWish<'_>) -> Vec<String> {
+    if !wish.kind.turns_up() {
+        return turn_up.facing.iter().map(|facing| facing.words.clone()).collect();
+    }
+    let scale = wish.habits.scale;
+    let write = |length: Length| scale.write(length.abs());
+    let percent = |share: f64| format!("{:.1} %", 100.0 * share);
+    let lengths = format!(
+        "The upper edge of the turn-up is {} long and lies on {}",
+        write(turn_up.edge),
+        write(turn_up.lies_on)
+    );
+    let mut said = match turn_up.lies {
+        Lies::Flat => vec![format!("{lengths}: it lies flat.")],
+        Lies::EaseIn => vec![format!(
+            "{lengths}: ease in {}, {} of the {} this cloth takes. {}",
+            write(turn_up.excess),
+            percent(turn_up.share),
+            percent(turn_up.eases),
+            if wish.garment.cloth.family == ClothFamily::Jersey {
+                "Stretch nothing while you sew it."
+            } else {
+                "A row of long stitches near the edge, drawn up between the seams, spreads it."
+            }
+        )],
+        Lies::TooFull => vec![format!(
+            "{lengths}: {} too full, {} where this cloth takes {}.",
+            write(turn_up.excess),
+            percent(turn_up.share),
+            percent(turn_up.eases)
+        )],
+        Lies::Splay => vec![format!(
+            "{lengths}: {} too tight. Cut the allowance as the mirror image of the cloth above the fold: let each seam go out {} below the fold, on every panel edge, or the hem pinches.",
+            write(turn_up.excess),
+            write(turn_up.splay.unwrap_or_default())
+        )],
+        Lies::TooTight => vec![format!(
+            "{lengths}: {} too tight. Mirrored it would go out {} on every panel edge, more than is inside the seams.",
+            write(turn_up.excess),
+            write(turn_up.splay.unwrap_or_default())
+        )],
+    };
+    if matches!(turn_up.lies, Lies::TooFull | Lies::TooTight) {
+        said.push(match turn_up.widest {
+            Some(widest) => format!("The widest turn-up that lies flat here is {}.", write(widest)),
+            None => "No turn-up lies flat on this curve.".to_owned(),
+        });
+        said.extend(turn_up.facing.iter().map(|facing| facing.words.clone()));
+    }
+    said
+}

@@ -1,0 +1,384 @@
+//! What is wanted of a hem: how long, made level how, sewn how, and what was read round it.
+
+use serde::{Deserialize, Serialize};
+
+use super::kind::HemKind;
+use crate::choice::{LevelBy, LiningEdge, LiningHangs};
+use crate::garment::{HemName, Shape, SleeveBuild};
+use crate::job::{JobError, within};
+use crate::{Length, MeasureName, Side};
+
+/// A place of the body that a hem is wanted at.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(rename_all = "snake_case")]
+pub enum Landmark {
+    /// The middle of the kneecap.
+    Knee,
+    /// The outer ankle bone.
+    AnkleBone,
+    /// The floor at the heel, in the shoes that are worn.
+    Shoe,
+    /// The tip of the middle finger, arms hanging.
+    Fingertip,
+    /// The waist.
+    Waist,
+    /// The wrist bone, for a sleeve.
+    Wrist,
+    /// The elbow, for a sleeve.
+    Elbow,
+}
+
+impl Landmark {
+    /// Every landmark, a sleeve's last.
+    pub const ALL: [Landmark; 7] = [
+        Landmark::Knee,
+        Landmark::AnkleBone,
+        Landmark::Shoe,
+        Landmark::Fingertip,
+        Landmark::Waist,
+        Landmark::Wrist,
+        Landmark::Elbow,
+    ];
+
+    /// What it is called in a sentence.
+    #[must_use]
+    pub const fn words(self) -> &'static str {
+        match self {
+            Landmark::Knee => "the knee",
+            Landmark::AnkleBone => "the ankle bone",
+            Landmark::Shoe => "the floor at the heel",
+            Landmark::Fingertip => "the fingertips",
+            Landmark::Waist => "the waist",
+            Landmark::Wrist => "the wrist bone",
+            Landmark::Elbow => "the elbow",
+        }
+    }
+
+    /// True for a landmark of the arm, which a sleeve is measured against.
+    #[must_use]
+    pub const fn on_arm(self) -> bool {
+        matches!(self, Landmark::Wrist | Landmark::Elbow)
+    }
+
+    /// The body measure that says where it is: its height above the floor, or down the arm from the
+    /// shoulder point. The floor itself needs none.
+    #[must_use]
+    pub const fn measure(self) -> Option<MeasureName> {
+        match self {
+            Landmark::Knee => Some(MeasureName::KneeHeight),
+            Landmark::AnkleBone => Some(MeasureName::AnkleHeight),
+            Landmark::Fingertip => Some(MeasureName::FingertipHeight),
+            Landmark::Waist => Some(MeasureName::OutsideLeg),
+            Landmark::Wrist => Some(MeasureName::ArmLength),
+            Landmark::Elbow => Some(MeasureName::ShoulderToElbow),
+            Landmark::Shoe => None,
+        }
+    }
+}
+
+/// Where the finished hem shall be.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(tag = "from", rename_all = "snake_case", deny_unknown_fields)]
+pub enum Wanted {
+    /// So much shorter than the edge it has; negative is longer.
+    Edge {
+        /// Shorter by.
+        shorten: Length,
+    },
+    /// So high above the floor.
+    Floor {
+        /// Height of the finished edge.
+        height: Length,
+    },
+    /// As long as another garment, measured along the same seam: outseam, side or sleeve.
+    Garment {
+        /// The other garment's length there.
+        length: Length,
+    },
+    /// At a place of the body.
+    Landmark {
+        /// The place.
+        landmark: Landmark,
+        /// So far below it; negative is above.
+        below: Length,
+    },
+    /// Where it is pinned up at the mirror.
+    Pins,
+}
+
+/// How a reading round the hem was taken.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(rename_all = "snake_case")]
+pub enum HemRead {
+    /// From the floor up to the edge it has.
+    FloorToEdge,
+    /// From the edge it has up to the pin; negative lets down.
+    EdgeToPin,
+}
+
+/// One reading at one place of the hem.
+#[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(deny_unknown_fields)]
+pub struct HemReading {
+    /// Its id, made by whoever reads it.
+    #[cfg_attr(feature = "schema", schema(min_length = 1, max_length = 64))]
+    pub id: String,
+    /// Which leg or sleeve; `centre` for a hem there is only one of.
+    pub side: Side,
+    /// Where round the hem, in degrees: a skirt from the centre front over the left side; a leg from the
+    /// inseam over the front; a sleeve from its underarm over the front.
+    #[cfg_attr(feature = "schema", schema(minimum = 0.0, maximum = 360.0))]
+    pub at: f64,
+    /// What was read.
+    pub read: HemRead,
+    /// How much.
+    pub length: Length,
+}
+
+/// What becomes of two legs or sleeves that read differently.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize, Default)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(rename_all = "snake_case")]
+pub enum HemPair {
+    /// Both the mean of the two.
+    #[default]
+    Even,
+    /// Both as the left reads.
+    AsLeft,
+    /// Both as the right reads.
+    AsRight,
+    /// Each as it reads: a body that is uneven.
+    Own,
+}
+
+/// A hem that is uneven on purpose. Between the side seams and the blends it keeps its full difference.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(deny_unknown_fields)]
+pub struct HighLow {
+    /// How much shorter the centre front is than the sides; negative is longer.
+    #[serde(default)]
+    pub front: Length,
+    /// How much longer the centre back is than the sides; negative is shorter.
+    #[serde(default)]
+    pub back: Length,
+    /// How far forward of the side seam the front's difference is reached.
+    pub blend_front: Length,
+    /// How far back of the side seam the back's difference is reached.
+    pub blend_back: Length,
+}
+
+/// Where an edge that cannot be cut is shortened instead.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(tag = "at", rename_all = "snake_case", deny_unknown_fields)]
+pub enum ShortenAt {
+    /// At the waist seam, or under the band.
+    WaistSeam,
+    /// In a tuck all round.
+    Tuck {
+        /// How far above the edge its lower stitching lies.
+        above: Length,
+    },
+}
+
+/// What becomes of the lining at this hem, where it is not left to the habits.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize, Default)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(deny_unknown_fields, default)]
+pub struct LiningWish {
+    /// How it hangs.
+    pub hangs: Option<LiningHangs>,
+    /// What becomes of its edge.
+    pub edge: Option<LiningEdge>,
+}
+
+/// Everything wanted of one hem.
+#[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(deny_unknown_fields)]
+pub struct HemWish {
+    /// Which hem.
+    pub hem: HemName,
+    /// Where the finished edge shall be.
+    pub wanted: Wanted,
+    /// How it is made level; the habit where nothing is said.
+    #[serde(default)]
+    pub level_by: Option<LevelBy>,
+    /// What was read round it, in turning order.
+    #[serde(default)]
+    pub readings: Vec<HemReading>,
+    /// What becomes of two legs or sleeves that read differently.
+    #[serde(default)]
+    pub pair: HemPair,
+    /// How it is sewn; what suits cloth and shape where nothing is said.
+    #[serde(default)]
+    pub kind: Option<HemKind>,
+    /// How much is turned up in all; the kind's where nothing is said.
+    #[serde(default)]
+    pub allowance: Option<Length>,
+    /// Uneven on purpose.
+    #[serde(default)]
+    pub high_low: Option<HighLow>,
+    /// How much the shoes lift the heel above the bare floor.
+    #[serde(default)]
+    pub shoes: Length,
+    /// Where it is shortened when its edge is not cut.
+    #[serde(default)]
+    pub shorten_at: Option<ShortenAt>,
+    /// The lining, where there is one.
+    #[serde(default)]
+    pub lining: LiningWish,
+}
+
+/// Most readings round one hem.
+const MOST_READINGS: usize = 144;
+
+impl HemWish {
+    /// A hem with nothing said but where it shall be.
+    #[must_use]
+    pub fn new(hem: HemName, wanted: Wanted) -> HemWish {
+        HemWish {
+            hem,
+            wanted,
+            level_by: None,
+            readings: Vec::new(),
+            pair: HemPair::default(),
+            kind: None,
+            allowance: None,
+            high_low: None,
+            shoes: Length::ZERO,
+            shorten_at: None,
+            lining: LiningWish::default(),
+        }
+    }
+
+    /// Checks every number against what a hem can have, and the hem against its garment.
+    ///
+    /// # Errors
+    /// The first thing no hem of this garment has, with its place below `path`.
+    pub(crate) fn check(&self, shape: &Shape, path: &str) -> Result<(), JobError> {
+        let at = |part: &str| format!("{path}.{part}");
+        if self.hem == HemName::Sleeve && shape.sleeve_build() == SleeveBuild::None {
+            return Err(JobError::at(at("hem"), HemError::NoSleeve));
+        }
+        let on_sleeve = self.hem == HemName::Sleeve;
+        match self.wanted {
+            Wanted::Edge { shorten } => {
+                within(at("wanted.shorten"), "what the hem is shortened by", shorten.mm(), -300.0, 1500.0)?;
+            }
+            Wanted::Floor { height } => {
+                if on_sleeve {
+                    return Err(JobError::at(at("wanted"), HemError::SleeveFromFloor));
+                }
+                within(at("wanted.height"), "the height above the floor", height.mm(), 0.0, 1500.0)?;
+            }
+            Wanted::Garment { length } => {
+                within(at("wanted.length"), "the other garment's length", length.mm(), 20.0, 2000.0)?;
+            }
+            Wanted::Landmark { landmark, below } => {
+                if landmark.on_arm() != on_sleeve {
+                    return Err(JobError::at(at("wanted.landmark"), HemError::Landmark { landmark }));
+                }
+                within(at("wanted.below"), "the distance below the landmark", below.mm(), -900.0, 900.0)?;
+            }
+            Wanted::Pins => {}
+        }
+        within(at("shoes"), "what the shoes lift", self.shoes.mm(), 0.0, 200.0)?;
+        if let Some(allowance) = self.allowance {
+            within(at("allowance"), "the hem's allowance", allowance.mm(), 3.0, 150.0)?;
+        }
+        if let Some(high_low) = self.high_low {
+            for (name, length) in [("front", high_low.front), ("back", high_low.back)] {
+                within(
+                    at(&format!("high_low.{name}")),
+                    "the difference of an uneven hem",
+                    length.mm(),
+                    -800.0,
+                    800.0,
+                )?;
+            }
+            for (name, length) in [("blend_front", high_low.blend_front), ("blend_back", high_low.blend_back)]
+            {
+                within(
+                    at(&format!("high_low.{name}")),
+                    "the blend of an uneven hem",
+                    length.mm(),
+                    20.0,
+                    1500.0,
+                )?;
+            }
+        }
+        if let Some(ShortenAt::Tuck { above }) = self.shorten_at {
+            within(at("shorten_at.above"), "the height of the tuck", above.mm(), 0.0, 1500.0)?;
+        }
+        let count = self.readings.len() as f64;
+        within(at("readings"), "the number of readings", count, 0.0, MOST_READINGS as f64)?;
+        let mut ids = std::collections::BTreeSet::new();
+        for (i, reading) in self.readings.iter().enumerate() {
+            let at = |part: &str| format!("{path}.readings[{i}].{part}");
+            if !ids.insert(&reading.id) {
+                return Err(JobError::at(at("id"), HemError::SameId(reading.id.clone())));
+            }
+            if shape.is_paired_hem(self.hem) == (reading.side == Side::Centre) {
+                return Err(JobError::at(at("side"), HemError::Side { hem: self.hem, side: reading.side }));
+            }
+            within(at("at"), "the place round the hem, in degrees,", reading.at, 0.0, 360.0)?;
+            match reading.read {
+                HemRead::FloorToEdge if on_sleeve => {
+                    return Err(JobError::at(at("read"), HemError::SleeveFromFloor));
+                }
+                HemRead::FloorToEdge => {
+                    within(at("length"), "the height of the edge", reading.length.mm(), 0.0, 1600.0)?;
+                }
+                HemRead::EdgeToPin => {
+                    within(at("length"), "what is pinned up", reading.length.mm(), -300.0, 1500.0)?;
+                }
+            }
+        }
+        Ok(())
+    }
+}
+
+/// A wish that no hem of its garment can have.
+#[derive(Debug, Clone, PartialEq, thiserror::Error)]
+pub enum HemError {
+    /// Nothing to hem on the arm.
+    #[error("this garment has no sleeves; it can have the hem at its lower edge")]
+    NoSleeve,
+    /// An arm moves; the floor says nothing about its sleeve.
+    #[error(
+        "a sleeve is not measured from the floor; it can be measured from its edge, another garment, the arm or pins"
+    )]
+    SleeveFromFloor,
+    /// A landmark of the other limb.
+    #[error("{} was read for this hem; a sleeve takes the wrist bone or the elbow, any other hem the knee, ankle bone, floor, fingertips or waist", landmark.words())]
+    Landmark {
+        /// What was read.
+        landmark: Landmark,
+    },
+    /// A side the hem does not have.
+    #[error("the side was read as {} on the {}; {}", side.words(), hem.words(), if *side == Side::Centre { "it can be left or right" } else { "there is only one, so it is centre" })]
+    Side {
+        /// The hem.
+        hem: HemName,
+        /// The side read.
+        side: Side,
+    },
+    /// Two readings with one id.
+    #[error("the id \"{0}\" is used by another reading of this hem")]
+    SameId(String),
+    /// Two wishes for one hem.
+    #[error("there are two wishes for the {}; a fitting has one", .0.words())]
+    Twice(HemName),
+    /// Something on the hem at odds with itself.
+    #[error("the upper end of a {what} was read below its lower end")]
+    UpsideDown {
+        /// What it is.
+        what: &'static str,
+    },
+}

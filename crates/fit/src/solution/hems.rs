@@ -1,0 +1,115 @@
+//! Hems and kept sums of a job, and what the person should know of them.
+
+use super::solver::Solver;
+use crate::caution::Caution;
+use crate::garment::FeatureKind;
+use crate::hem::{HemKind, HemSolution, HemSolver, Lies};
+use crate::job::JobError;
+use crate::sums::{KeptAnswer, KeptSum, work_out};
+use crate::warning::Weight;
+use crate::{HouseRule, Length};
+
+impl Solver<'_> {
+    pub(super) fn hem_solver(&self) -> Option<HemSolver<'_>> {
+        Some(HemSolver {
+            garment: &self.job.garment,
+            pattern: self.pattern.as_ref()?,
+            lines: &self.lines,
+            body: self.job.body.as_ref(),
+            wearer: &self.job.wearer,
+            habits: self.habits,
+            washed: self.job.garment.washed || self.job.fitting.progress.done.contains_key("wash"),
+        })
+    }
+
+    pub(super) fn hems(&self) -> Vec<HemSolution> {
+        let Some(solver) = self.hem_solver() else { return Vec::new() };
+        self.job.fitting.hems.iter().filter_map(|wish| solver.solve(wish)).collect()
+    }
+
+    pub(super) fn sums(&self) -> Result<Vec<KeptAnswer>, JobError> {
+        let worked = |(i, kept): (usize, &KeptSum)| {
+            let answer = work_out(&kept.sum, self.habits).map_err(|error| JobError {
+                path: format!("fitting.sums[{i}].sum.{}", error.path),
+                ..error
+            })?;
+            Ok(KeptAnswer { id: kept.id.clone(), note: kept.note.clone(), answer })
+        };
+        self.job.fitting.sums.iter().enumerate().map(worked).collect()
+    }
+
+    pub(super) fn warn_of_hems(&mut self, hems: &[HemSolution]) {
+        for hem in hems {
+            self.warn_of_hem(hem);
+        }
+    }
+
+    fn warn_of_hem(&mut self, hem: &HemSolution) {
+        let about = format!("hems.{}", hem.hem.key());
+        let scale = self.habits.scale;
+        if let Some(waits) = &hem.waits {
+            self.warn("hem.waits", Weight::Mind, &about, waits.clone());
+        }
+        if let Some(refused) = &hem.refused {
+            self.warn("hem.refused", Weight::Mind, &about, refused.clone());
+        }
+        if let Some(uneven) = &hem.uneven {
+            self.warn("hem.uneven", Weight::Mind, &about, uneven.words.clone());
+        }
+        let ask = Length::from_mm(self.habits.rule(HouseRule::HemPairAsk));
+        if hem.paired
+            && hem.pairs.iter().any(|row| row.take_up[2].abs() > ask)
+            && let Some(words) = &hem.pair_words
+        {
+            self.warn("hem.pair", Weight::Mind, &about, words.clone());
+        }
+        for side in &hem.sides {
+            if let Some(turned) = side.turn_up.as_ref().filter(|_| hem.kind.turns_up()) {
+                let weight = match turned.lies {
+                    Lies::TooFull | Lies::TooTight => Weight::Mind,
+                    Lies::Splay => Weight::Note,
+                    Lies::Flat | Lies::EaseIn => continue,
+                };
+                self.warn("hem.turn_up", weight, &about, turned.words.join(" "));
+            }
+        }
+        let blocked: Vec<String> =
+            HemSolver::in_the_way(hem).map(|collision| collision.says.clone()).collect();
+        for says in blocked {
+            self.warn("hem.collision", Weight::Mind, &about, says);
+        }
+        let bordered = self.shape.near_hems.iter().any(|each| each.kind == FeatureKind::Border);
+        if bordered && hem.kind == HemKind::Uncut {
+            self.warn(
+                "hem.border",
+                Weight::Note,
+                &about,
+                "The border stays whole: nothing is cut at the edge.".into(),
+            );
+        }
+        if let Some(share) = hem.shrinks {
+            self.warn("hem.shrinks", Weight::Note, &about, format!(
+                "Not washed yet; a swatch lost {:.1} %. Fold and cut line stand lower by as much, so that it is right once it is washed.",
+                100.0 * share
+            ));
+        }
+        let wish = self.job.fitting.hems.iter().find(|wish| wish.hem == hem.hem);
+        let above =
+            wish.and_then(|wish| self.hem_solver()?.above_floor(wish, hem)).filter(|_| hem.is_solved());
+        if let Some(above) = above
+            && hem.hem == crate::garment::HemName::Hem
+            && above < self.habits.rule(HouseRule::TripBelow)
+        {
+            self.warn(
+                "hem.trip",
+                Weight::Danger,
+                &about,
+                format!(
+                    "Finished it is {} above the floor at its lowest. {}",
+                    scale.write(Length::from_mm(above)),
+                    Caution::Trip.words()
+                ),
+            );
+        }
+    }
+}
