@@ -124,9 +124,9 @@ choices! {
 
     /// How a hem is made level.
     LevelBy, "level_by", "a hem is made level" {
-        Floor, "floor", "from the floor, on the body", "It is level where it is seen; the body's own slant is in it.";
-        Even, "even", "by one amount all round", "Quick, and right where the edge it has is level.";
-        Hung, "hung", "hung up, on a hanger or form", "Bias drops before it is cut; nobody has to stand still.";
+        Floor, "floor", "from the floor", "Read on the body, it is level where it is seen.";
+        Even, "even", "by one amount", "Quick, and right where the edge it has is level.";
+        Hung, "hung", "hung up", "On a hanger or form the bias drops before it is cut, and nobody has to stand still.";
     }
 
     /// When the hem is sewn.

@@ -75,7 +75,7 @@ pub use share::{ShareOut, SharePart, SharePlan, ShareRequest, share_out};
 pub use solution::{
     DatumPlace, DrawnLine, EdgeLength, LineOutcome, LineRefused, MirroredMark, PinRead, PinnableSeam,
     ProposedDepth, ProposedEnds, RESULT_FORMAT, SeamEndings, SeamSolution, SideLine, Solution, SolvedEnd,
-    solve,
+    hem_templates, solve,
 };
 pub use tape::{LONGEST_READING, ReadingError, read_tape};
 pub use unit::{Rounding, Scale, Unit};

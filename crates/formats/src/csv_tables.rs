@@ -53,6 +53,35 @@ pub fn chalk_csv(solution: &Solution) -> String {
     )
 }
 
+/// Every hem's table of a solution, one after the other.
+#[must_use]
+pub fn hems_csv(solution: &Solution) -> String {
+    let tenth = |length: Option<vemble_fit::Length>| {
+        length.map(|length| format!("{:.1}", length.mm())).unwrap_or_default()
+    };
+    let rows = solution.hems.iter().flat_map(|hem| {
+        hem.sides.iter().flat_map(move |side| {
+            side.rows.iter().map(move |row| {
+                vec![
+                    hem.hem.key().to_owned(),
+                    side.side.words().to_owned(),
+                    row.words.clone(),
+                    format!("{:.1}", row.at),
+                    tenth(Some(row.along)),
+                    tenth(Some(row.fold)),
+                    tenth(row.cut),
+                    tenth(row.strip),
+                    tenth(Some(row.finished)),
+                ]
+            })
+        })
+    });
+    table(
+        &["hem", "side", "place", "degrees", "along_mm", "fold_mm", "cut_mm", "strip_mm", "finished_mm"],
+        rows,
+    )
+}
+
 fn chalk_row(seam: SeamName, side: Side, datum: &str, row: &ChalkRow) -> Vec<String> {
     let tenth = |length: vemble_fit::Length| format!("{:.1}", length.mm());
     let marks: Vec<&str> = row.marks.iter().map(|mark| mark_words(*mark)).collect();

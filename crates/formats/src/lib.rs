@@ -5,6 +5,6 @@ mod job_file;
 mod schema;
 pub mod sheet;
 
-pub use csv_tables::{chalk_csv, pins_csv};
+pub use csv_tables::{chalk_csv, hems_csv, pins_csv};
 pub use job_file::{JobFileError, read_job, write_job, write_solution};
 pub use schema::job_schema;

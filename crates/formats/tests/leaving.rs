@@ -1,7 +1,7 @@
 //! What leaves: every example as job file, tables and sheet, on both papers.
 
-use vemble_fit::{Job, LineOutcome, Paper, Solution, solve};
-use vemble_formats::{chalk_csv, pins_csv, read_job, sheet, write_job, write_solution};
+use vemble_fit::{Job, LineOutcome, Paper, Solution, hem_templates, solve};
+use vemble_formats::{chalk_csv, hems_csv, pins_csv, read_job, sheet, write_job, write_solution};
 
 const EXAMPLES: [&[u8]; 4] = [
     include_bytes!("../../../docs/examples/barn-dance-trousers.vemble.json"),
@@ -91,6 +91,57 @@ fn the_sheet_tells_every_mark_and_every_warning_on_both_papers() {
                 .collect();
             assert_eq!(size[2..], [points(width), points(height)]);
         }
+    }
+}
+
+const HEMS: [&[u8]; 4] = [
+    include_bytes!("../../../docs/examples/hem-double-narrow.vemble.json"),
+    include_bytes!("../../../docs/examples/hem-twin-needle.vemble.json"),
+    include_bytes!("../../../docs/examples/hem-lined-coat.vemble.json"),
+    include_bytes!("../../../docs/examples/hem-uncut-at-the-waist.vemble.json"),
+];
+
+#[test]
+fn hems_leave_as_tables_and_as_templates_at_full_size() {
+    for bytes in HEMS {
+        let job = read_job(bytes).expect("an example");
+        let solution = solve(&job).expect("a result");
+        let marks = rows(&hems_csv(&solution));
+        let drawn: usize = solution.hems.iter().flat_map(|hem| &hem.sides).map(|side| side.rows.len()).sum();
+        assert_eq!(marks.len(), drawn);
+        for row in &marks {
+            assert!(row[4].parse::<f64>().is_ok() && row[5].parse::<f64>().is_ok(), "{row:?}");
+        }
+        let text = String::from_utf8_lossy(&sheet::chalk_sheet(&job, &solution, Paper::A4)).into_owned();
+        for row in solution.hems.iter().flat_map(|hem| &hem.sides).flat_map(|side| &side.rows) {
+            assert!(text.contains(&format!("({})", row.words)), "{} is not in a table", row.words);
+        }
+        let templates = hem_templates(&job).expect("templates");
+        let cut = solution.hems.iter().any(|hem| hem.kind.is_cut());
+        assert_eq!(templates.is_empty(), !cut, "{}", job.garment.name);
+        for template in &templates {
+            assert!(text.contains(&template.words.replace('(', "\\(")), "{}", template.words);
+            // Cut below fold below where it is turned up to, at every step across.
+            for ((cut, fold), turned) in template.cut.iter().zip(&template.fold).zip(&template.turned) {
+                assert!(cut[1] < fold[1] && fold[1] <= turned[1]);
+            }
+        }
+    }
+}
+
+#[test]
+fn a_splayed_template_is_the_mirror_image_of_the_cloth_above_its_fold() {
+    let job = read_job(HEMS[1]).expect("the knit leg");
+    let templates = hem_templates(&job).expect("templates");
+    assert!(!templates.is_empty());
+    for template in templates {
+        let width = |row: usize| {
+            template.edges[0][row][0].max(template.edges[1][row][0])
+                - template.edges[0][row][0].min(template.edges[1][row][0])
+        };
+        let last = template.edges[0].len() - 1;
+        // The raw edge lies on cloth as far above the fold: both are equally wide.
+        assert!((width(0) - width(last)).abs() < 1.5, "{}: {} {}", template.words, width(0), width(last));
     }
 }
 

@@ -284,6 +284,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/fittings/{id}/hems.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Hem tables as CSV. */
+        get: operations["save_hems"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/fittings/{id}/job": {
         parameters: {
             query?: never;
@@ -2281,6 +2298,8 @@ export interface components {
             trim_to: components["schemas"]["Length"];
             /** @description What meets the hem there. */
             what: string;
+            /** @description All in a sentence. */
+            words: string;
         };
         /** @description New stitching on one panel's edge. */
         NewEdge: {
@@ -3298,6 +3317,8 @@ export interface components {
             from: number;
             /** @description Which panel. */
             panel: components["schemas"]["PanelName"];
+            /** @description The same in words, where it is worth saying. */
+            shown?: string | null;
             /**
              * Format: double
              * @description See `from`.
@@ -3320,6 +3341,8 @@ export interface components {
             /** @description What is still more than the edge it is sewn to: eased, or taken in. */
             remains: components["schemas"]["Length"];
             side_take_in?: components["schemas"]["Length"] | null;
+            /** @description The edges and what is done to them, line by line. */
+            table: components["schemas"]["SumRow"][];
             /** @description What is taken off the skirt's top. */
             takes: components["schemas"]["Length"];
             /** @description What the skirt is sewn to: the bodice's or band's edge, all round. */
@@ -5383,6 +5406,126 @@ export interface operations {
         };
     };
     save_chalk: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description The request cannot be understood. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in, or not with these words. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such record in this account. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or nothing is left to undo. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The record was changed since it was read. */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is not JSON. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field holds nonsense. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The version that was read is missing. */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many attempts. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The database does not answer. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    save_hems: {
         parameters: {
             query?: never;
             header?: never;

@@ -8,6 +8,7 @@ export function Choice<Value extends string>(props: {
   options: { value: Value; label: string }[];
   onChange: (value: Value) => void;
   onClear?: () => void;
+  hint?: string | undefined;
 }) {
   return (
     <div className="field">
@@ -22,6 +23,7 @@ export function Choice<Value extends string>(props: {
           value == null ? props.onClear?.() : props.onChange(value)
         }
       />
+      {props.hint && <span className="hint">{props.hint}</span>}
     </div>
   );
 }

@@ -1,35 +1,33 @@
 import { useCallback, useEffect, useRef, useState } from "react";
-import { answered, client, type Of, type Problem, Refused } from "../api/client";
-
-export type TypedPin = Of<"TypedPin">;
-type Read = Of<"ReadPin">;
+import { type Problem, Refused } from "../api/client";
 
 const place = (id: string) => `vemble.waiting.${id}`;
-const kept = (id: string): TypedPin[] => {
+function kept<Typed>(id: string): Typed[] {
   try {
-    return JSON.parse(localStorage.getItem(place(id)) ?? "[]") as TypedPin[];
+    return JSON.parse(localStorage.getItem(place(id)) ?? "[]") as Typed[];
   } catch {
     return [];
   }
-};
+}
 
 /**
  * Readings on their way to the workroom, oldest first. A reading waits here, also across a closed
  * browser, until the workroom has read it; one it refuses comes back with the reason.
  */
-export function useWaiting(
+export function useWaiting<Typed, Read>(
   id: string,
-  onRead: (read: Read) => void,
-  onRefused: (typed: TypedPin, problem: Problem) => void,
+  send: (typed: Typed) => Promise<Read>,
+  onRead: (read: Read, typed: Typed) => void,
+  onRefused: (typed: Typed, problem: Problem) => void,
 ) {
-  const [waiting, setWaiting] = useState<TypedPin[]>(() => kept(id));
+  const [waiting, setWaiting] = useState<Typed[]>(() => kept<Typed>(id));
   const queue = useRef(waiting);
   const busy = useRef(false);
-  const calls = useRef({ onRead, onRefused });
-  calls.current = { onRead, onRefused };
+  const calls = useRef({ send, onRead, onRefused });
+  calls.current = { send, onRead, onRefused };
 
   const keep = useCallback(
-    (next: TypedPin[]) => {
+    (next: Typed[]) => {
       queue.current = next;
       localStorage.setItem(place(id), JSON.stringify(next));
       setWaiting(next);
@@ -42,9 +40,9 @@ export function useWaiting(
     busy.current = true;
     for (let first = queue.current[0]; first; first = queue.current[0]) {
       try {
-        const { data } = await answered(client.POST("/api/v1/compute/pin", { body: first }));
+        const read = await calls.current.send(first);
         keep(queue.current.slice(1));
-        calls.current.onRead(data);
+        calls.current.onRead(read, first);
       } catch (error) {
         if (!(error instanceof Refused) || error.isSilence || !error.problem) break;
         keep(queue.current.slice(1));
@@ -61,7 +59,7 @@ export function useWaiting(
   }, [work]);
 
   const enter = useCallback(
-    (typed: TypedPin) => {
+    (typed: Typed) => {
       keep([...queue.current, typed]);
       void work();
     },

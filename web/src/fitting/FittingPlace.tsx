@@ -1,16 +1,20 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useMemo } from "react";
+import { useCallback, useEffect, useMemo } from "react";
 import { useParams } from "react-router";
 import type { Of } from "../api/client";
 import { jobQuery, solutionQuery } from "../api/queries";
 import { patient } from "../frame/patient";
 import { useSaved } from "../frame/saved";
+import { v7 as uuid } from "uuid";
+import { type Keep, useKeeping } from "../sums/keeping";
 import { Clash } from "./Clash";
 import { type Draft, useDraft } from "./useDraft";
 
 const places = {
   mirror: () => import("../places/mirror/Mirror"),
+  ring: () => import("../places/mirror/HemMirror"),
   chalk: () => import("../places/chalk/Chalk"),
+  hem: () => import("../places/chalk/HemPage"),
   bench: () => import("../places/bench/Bench"),
   check: () => import("../places/chalk/Check"),
   share: () => import("../places/share/ShareOut"),
@@ -20,7 +24,9 @@ const places = {
   history: () => import("../places/history/History"),
 };
 const Mirror = patient(places.mirror);
+const HemMirror = patient(places.ring);
 const Chalk = patient(places.chalk);
+const HemPage = patient(places.hem);
 const Bench = patient(places.bench);
 const Check = patient(places.check);
 const ShareOut = patient(places.share);
@@ -50,6 +56,10 @@ const words = {
 
 function Place({ place, at }: { place: string | undefined; at: AtWork }) {
   switch (place) {
+    case "ring":
+      return <HemMirror {...at} />;
+    case "hem":
+      return <HemPage {...at} />;
     case "chalk":
       return <Chalk {...at} />;
     case "bench":
@@ -87,6 +97,12 @@ function At({ id }: { id: string }) {
     [read.data, draft.draft],
   );
   const solution = useQuery(solutionQuery(job));
+  const { change } = draft;
+  const keep = useCallback<Keep>(
+    (sum, note) => change((now) => ({ ...now, sums: [...(now.sums ?? []), { id: uuid(), note, sum }] })),
+    [change],
+  );
+  useKeeping(keep);
   const { state } = draft.saving;
   useSaved(words[state], state === "silent" || state === "refused" || state === "clash");
   if (!job || !solution.data) {

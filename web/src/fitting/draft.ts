@@ -3,6 +3,7 @@ import type { Of } from "../api/client";
 export type FittingRecord = Of<"FittingRecord">;
 export type Fitting = Of<"Fitting">;
 export type Pin = Of<"Pin">;
+type Hem = Of<"HemWish">;
 
 /** A fitting as it was read from the workroom, with its version. */
 export type Base = { version: number; record: FittingRecord };
@@ -55,23 +56,40 @@ export function merge(base: Fitting, mine: Fitting, theirs: Fitting): Fitting {
     evening: pick("evening"),
     ends: pick("ends"),
     accepted: pick("accepted"),
+    form: pick("form"),
+    hems: mergeHems(base.hems ?? [], mine.hems ?? [], theirs.hems ?? []),
+    sums: mergeById(base.sums ?? [], mine.sums ?? [], theirs.sums ?? []),
     progress: {
       done: { ...theirs.progress?.done, ...mine.progress?.done },
       confirmed: [
         ...new Set([...(theirs.progress?.confirmed ?? []), ...(mine.progress?.confirmed ?? [])]),
       ].sort(),
     },
-    pins: mergePins(base.pins ?? [], mine.pins ?? [], theirs.pins ?? []),
+    pins: mergeById(base.pins ?? [], mine.pins ?? [], theirs.pins ?? []),
   };
 }
 
-function mergePins(base: Pin[], mine: Pin[], theirs: Pin[]): Pin[] {
-  const of = (pins: Pin[], id: string) => pins.find((pin) => pin.id === id);
-  const ids = [...new Set([...theirs, ...mine].map((pin) => pin.id))];
+/** Rows told apart by their ids: what only one side changed is that side's; where both did, mine. */
+function mergeById<Row extends { id: string }>(base: Row[], mine: Row[], theirs: Row[]): Row[] {
+  const of = (rows: Row[], id: string) => rows.find((row) => row.id === id);
+  const ids = [...new Set([...theirs, ...mine].map((row) => row.id))];
   return ids.flatMap((id) => {
     const [b, m, t] = [of(base, id), of(mine, id), of(theirs, id)];
     const kept = same(m, b) ? t : m;
     return kept ? [kept] : [];
+  });
+}
+
+/** Hems one by one; their readings by their ids, so that two people reading different places lose none. */
+function mergeHems(base: Hem[], mine: Hem[], theirs: Hem[]): Hem[] {
+  const of = (hems: Hem[], name: string) => hems.find((hem) => hem.hem === name);
+  const bare = (hem: Hem | undefined) => hem && { ...hem, readings: [] };
+  const names = [...new Set([...theirs, ...mine].map((hem) => hem.hem))];
+  return names.flatMap((name) => {
+    const [b, m, t] = [of(base, name), of(mine, name), of(theirs, name)];
+    const kept = same(bare(m), bare(b)) ? (t ?? (same(m, b) ? undefined : m)) : m;
+    if (!kept) return [];
+    return [{ ...kept, readings: mergeById(b?.readings ?? [], m?.readings ?? [], t?.readings ?? []) }];
   });
 }
 

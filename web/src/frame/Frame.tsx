@@ -1,12 +1,14 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Button, Dropdown } from "antd";
-import { Suspense, useState } from "react";
-import { NavLink, Outlet, useLocation } from "react-router";
+import { Suspense, useMemo, useState } from "react";
+import { Link, NavLink, Outlet, useLocation } from "react-router";
 import { client } from "../api/client";
 import { fittingQuery, railQuery } from "../api/queries";
 import { Silhouette } from "../cloth/Silhouette";
 import { Mishap } from "./Mishap";
-import { KeysHelp, useHelpKey } from "./KeysHelp";
+import { type Keep, type Sum, SumsContext, type SumsOpen } from "../sums/keeping";
+import { SumsDrawer } from "../sums/SumsDrawer";
+import { KeysHelp, useHelpKey, useKey } from "./KeysHelp";
 import { SavedContext, type SavedWords } from "./saved";
 import { UnitSwitch } from "./UnitSwitch";
 
@@ -17,7 +19,14 @@ export function Frame({ email }: { email: string }) {
   const queries = useQueryClient();
   const { pathname } = useLocation();
   const fittingId = /^\/fittings\/([^/]+)/.exec(pathname)?.[1];
+  const [asked, setAsked] = useState<Sum | "any" | null>(null);
+  const [keep, setKept] = useState<{ keep: Keep } | null>(null);
+  const sums = useMemo<SumsOpen>(
+    () => ({ open: (sum) => setAsked(sum ?? "any"), setKeep: (next) => setKept(next && { keep: next }) }),
+    [],
+  );
   useHelpKey(() => setHelp(true));
+  useKey("=", () => setAsked("any"));
   const signOut = async () => {
     await client.DELETE("/api/v1/session");
     queries.clear();
@@ -25,48 +34,55 @@ export function Frame({ email }: { email: string }) {
   };
   return (
     <SavedContext value={setSaved}>
-      <header className="shelf">
-        <NavLink to="/" className="mark" aria-label="Vemble: the rail">
-          <img src="/mark.svg" width="26" height="26" alt="" />
-          <b>Vemble</b>
-        </NavLink>
-        {fittingId ? <InHand fittingId={fittingId} /> : <Sections />}
-        <div className="shelf-end">
-          <span className={`saved ${saved?.bad ? "bad" : ""}`} role="status" data-testid="saved">
-            {saved?.words}
-          </span>
-          <UnitSwitch />
-          <Dropdown
-            trigger={["click"]}
-            menu={{
-              items: [
-                { key: "who", label: email, disabled: true },
-                { key: "rail", label: <NavLink to="/">Rail</NavLink> },
-                { key: "people", label: <NavLink to="/people">People</NavLink> },
-                { key: "habits", label: <NavLink to="/habits">Habits</NavLink> },
-                { key: "keys", label: "Keys", onClick: () => setHelp(true) },
-                { key: "out", label: "Sign out", onClick: () => void signOut() },
-              ],
-            }}
+      <SumsContext value={sums}>
+        <header className="shelf">
+          <NavLink to="/" className="mark" aria-label="Vemble: the rail">
+            <img src="/mark.svg" width="26" height="26" alt="" />
+            <b>Vemble</b>
+          </NavLink>
+          {fittingId ? <InHand fittingId={fittingId} /> : <Sections />}
+          <div className="shelf-end">
+            <span className={`saved ${saved?.bad ? "bad" : ""}`} role="status" data-testid="saved">
+              {saved?.words}
+            </span>
+            <Button className="sums-button" onClick={() => setAsked("any")}>
+              Sums
+            </Button>
+            <UnitSwitch />
+            <Dropdown
+              trigger={["click"]}
+              menu={{
+                items: [
+                  { key: "who", label: email, disabled: true },
+                  { key: "rail", label: <NavLink to="/">Rail</NavLink> },
+                  { key: "people", label: <NavLink to="/people">People</NavLink> },
+                  { key: "habits", label: <NavLink to="/habits">Habits</NavLink> },
+                  { key: "sums", label: "Sums", onClick: () => setAsked("any") },
+                  { key: "keys", label: "Keys", onClick: () => setHelp(true) },
+                  { key: "out", label: "Sign out", onClick: () => void signOut() },
+                ],
+              }}
+            >
+              <Button aria-label="Account">{email.slice(0, 1).toUpperCase()}</Button>
+            </Dropdown>
+          </div>
+        </header>
+        <main>
+          <Suspense
+            fallback={
+              <p className="page" role="status">
+                Fetching this place.
+              </p>
+            }
           >
-            <Button aria-label="Account">{email.slice(0, 1).toUpperCase()}</Button>
-          </Dropdown>
-        </div>
-      </header>
-      <main>
-        <Suspense
-          fallback={
-            <p className="page" role="status">
-              Fetching this place.
-            </p>
-          }
-        >
-          <Mishap at={pathname}>
-            <Outlet />
-          </Mishap>
-        </Suspense>
-      </main>
-      <KeysHelp open={help} place={pathname.split("/").at(-1) ?? ""} onClose={() => setHelp(false)} />
+            <Mishap at={pathname}>
+              <Outlet />
+            </Mishap>
+          </Suspense>
+        </main>
+        <SumsDrawer asked={asked} keep={keep?.keep ?? null} onClose={() => setAsked(null)} />
+        <KeysHelp open={help} place={pathname.split("/").at(-1) ?? ""} onClose={() => setHelp(false)} />
+      </SumsContext>
     </SavedContext>
   );
 }
@@ -92,7 +108,9 @@ function InHand({ fittingId }: { fittingId: string }) {
   const rail = useQuery(railQuery);
   const hanging = rail.data?.find((each) => each.id === fitting.data?.data.garment);
   const { pathname } = useLocation();
-  const atTable = !/\/(mirror|bench)$/.test(pathname);
+  const last = pathname.split("/").at(-1);
+  // Everything beside the mirror and the bench is looked at on the chalk table.
+  const current = last === "mirror" || last === "ring" ? "mirror" : last === "bench" ? "bench" : "chalk";
   if (!hanging) return null;
   return (
     <>
@@ -113,12 +131,12 @@ function InHand({ fittingId }: { fittingId: string }) {
         <ol className="path">
           {(["mirror", "chalk", "bench"] as const).map((place) => (
             <li key={place}>
-              <NavLink
+              <Link
                 to={`/fittings/${fittingId}/${place}`}
-                aria-current={place === "chalk" && atTable ? "page" : undefined}
+                aria-current={place === current ? "page" : undefined}
               >
                 {place[0]?.toUpperCase() + place.slice(1)}
-              </NavLink>
+              </Link>
             </li>
           ))}
         </ol>

@@ -7,6 +7,10 @@ const keys: Record<string, [string, string][]> = {
     ["L  R", "left, right (while the field is empty)"],
     ["Enter", "from station to depth, then take the pin and go on"],
   ],
+  ring: [
+    ["Enter", "take the reading and turn on to the next place"],
+    ["N  →", "pass over a place (while the field is empty)"],
+  ],
   chalk: [
     ["1  2  3", "the first, second, third pinned seam"],
     ["Enter", "keep a changed reading"],
@@ -19,16 +23,19 @@ const keys: Record<string, [string, string][]> = {
   ],
 };
 
-/** Opens help on `?`, unless somebody is typing. */
-export function useHelpKey(open: () => void) {
+/** Does something on a key, unless somebody is typing. */
+export function useKey(key: string, act: () => void) {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (event.key === "?" && !isTyping(event)) open();
+      if (event.key === key && !isTyping(event)) act();
     };
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);
-  }, [open]);
+  }, [key, act]);
 }
+
+/** Opens help on `?`. */
+export const useHelpKey = (open: () => void) => useKey("?", open);
 
 /** True while a key belongs to a field. */
 export function isTyping(event: KeyboardEvent): boolean {
@@ -42,16 +49,19 @@ export function KeysHelp({ open, place, onClose }: { open: boolean; place: strin
     <Modal open={open} onCancel={onClose} footer={null} title="Keys">
       <table className="tape">
         <tbody>
-          {[...(keys[place] ?? []), ["?", "these keys"], ["Tab", "the next thing that can be used"]].map(
-            ([key, what]) => (
-              <tr key={key}>
-                <td>
-                  <span className="key">{key}</span>
-                </td>
-                <td className="words">{what}</td>
-              </tr>
-            ),
-          )}
+          {[
+            ...(keys[place] ?? []),
+            ["=", "sums"],
+            ["?", "these keys"],
+            ["Tab", "the next thing that can be used"],
+          ].map(([key, what]) => (
+            <tr key={key}>
+              <td>
+                <span className="key">{key}</span>
+              </td>
+              <td className="words">{what}</td>
+            </tr>
+          ))}
         </tbody>
       </table>
     </Modal>

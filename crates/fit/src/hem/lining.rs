@@ -19,6 +19,8 @@ pub struct Mitre {
     pub seam: Length,
     /// What it is trimmed to.
     pub trim_to: Length,
+    /// All in a sentence.
+    pub words: String,
 }
 
 /// The lining of one hem.
@@ -163,11 +165,25 @@ pub(super) fn mitres(features: &[HemFeature], allowance: f64, habits: &Habits) -
         .iter()
         .filter(|feature| matches!(feature.kind, FeatureKind::Facing | FeatureKind::Vent))
         .filter(|feature| feature.width.is_positive() && allowance > 0.0)
-        .map(|feature| Mitre {
-            what: feature.kind.words(),
-            allowances: [Length::hundredth(allowance), feature.width],
-            seam: Length::hundredth(allowance.hypot(feature.width.mm())),
-            trim_to: Length::from_mm(habits.rule(HouseRule::MitreTrim)),
+        .map(|feature| {
+            let seam = Length::hundredth(allowance.hypot(feature.width.mm()));
+            let trim_to = Length::from_mm(habits.rule(HouseRule::MitreTrim));
+            let write = |length| habits.scale.write(length);
+            let own = Length::hundredth(allowance);
+            Mitre {
+                what: feature.kind.words(),
+                allowances: [own, feature.width],
+                seam,
+                trim_to,
+                words: format!(
+                    "At the {} turn-ups of {} and {} meet: a mitre of {}, trimmed to {}.",
+                    feature.kind.words(),
+                    write(own),
+                    write(feature.width),
+                    write(seam),
+                    write(trim_to)
+                ),
+            }
         })
         .collect()
 }

@@ -13,6 +13,7 @@ mod ring;
 mod solution;
 mod solver;
 mod take_up;
+mod template;
 mod turn_up;
 mod uncut;
 mod wish;
@@ -28,6 +29,8 @@ pub use solution::{
     Unrolled,
 };
 pub(crate) use solver::HemSolver;
+pub use template::HemTemplate;
+pub(crate) use template::templates;
 pub use turn_up::{HemFacing, Lies, TurnUp};
 pub use uncut::{DartAtWaist, UncutWay, WaistShortening};
 pub use wish::{

@@ -109,6 +109,8 @@ pub struct UnrolledPanel {
     pub to: f64,
     /// Too full (positive) or too tight, in millimetres, on this panel.
     pub excess: f64,
+    /// The same in words, where it is worth saying.
+    pub shown: Option<String>,
 }
 
 /// A hem unrolled for drawing: how far round, and how far up from the existing edge, in millimetres.

@@ -24,6 +24,9 @@ const UNROLL_EVERY: f64 = 12.0;
 /// Differences of length smaller than this, in millimetres, are no difference.
 const NOTHING: f64 = 0.5;
 
+/// Less than this on one panel, in millimetres, is not worth a word.
+const WORTH_SAYING: f64 = 2.0;
+
 /// What a finished edge is aimed at.
 #[derive(Debug, Clone, Copy)]
 enum Aim {
@@ -571,11 +574,17 @@ impl<'a> HemSolver<'a> {
                     .panels()
                     .into_iter()
                     .enumerate()
-                    .map(|(i, panel)| UnrolledPanel {
-                        panel: panel.panel,
-                        from: panel.from,
-                        to: panel.to,
-                        excess: excess.get(i).map_or(0.0, |each| each.mm()),
+                    .map(|(i, panel)| {
+                        let excess = excess.get(i).map_or(0.0, |each| each.mm());
+                        let which = if excess > 0.0 { "too full" } else { "too tight" };
+                        UnrolledPanel {
+                            panel: panel.panel,
+                            from: panel.from,
+                            to: panel.to,
+                            excess,
+                            shown: (excess.abs() >= WORTH_SAYING)
+                                .then(|| format!("{} {which}", self.write(excess.abs()))),
+                        }
                     })
                     .collect(),
                 seams: seams

@@ -199,6 +199,9 @@ fn words(turn_up: &TurnUp, wish: &TurnUpWish<'_>) -> Vec<String> {
         write(turn_up.lies_on)
     );
     let mut said = match turn_up.lies {
+        Lies::Flat if turn_up.share < -wish.habits.rule(HouseRule::HemPinch) => {
+            vec![format!("{lengths}: {} short, which this cloth gives.", write(turn_up.excess))]
+        }
         Lies::Flat => vec![format!("{lengths}: it lies flat.")],
         Lies::EaseIn => vec![format!(
             "{lengths}: ease in {}, {} of the {} this cloth takes. {}",

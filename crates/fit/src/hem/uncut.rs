@@ -10,6 +10,7 @@ use super::original::{Tuck, tuck};
 use super::ring::Ring;
 use super::wish::ShortenAt;
 use crate::garment::{Block, FixtureKind, LevelName, Pattern, SeamName, Shape};
+use crate::sums::SumRow;
 use crate::{Habits, Length};
 
 /// A new waist edge may be longer than what it is sewn to by this share, eased in.
@@ -47,6 +48,8 @@ pub struct WaistShortening {
     pub side_take_in: Option<Length>,
     /// The darts.
     pub darts: Vec<DartAtWaist>,
+    /// The edges and what is done to them, line by line.
+    pub table: Vec<SumRow>,
     /// What to do, in a few sentences.
     pub words: Vec<String>,
 }
@@ -153,10 +156,32 @@ fn waist(shape: &Shape, pattern: &Pattern, takes: f64, habits: &Habits) -> Optio
         remains: Length::hundredth(remains),
         side_take_in,
         darts,
+        table: Vec::new(),
         words: Vec::new(),
     };
+    waist.table = table(&waist, shape, habits);
     waist.words = words(&waist, shape, top, habits);
     Some(waist)
+}
+
+fn table(waist: &WaistShortening, shape: &Shape, habits: &Habits) -> Vec<SumRow> {
+    let edge = if shape.kind.has_band() { "band" } else { "bodice" };
+    let row = |words: String, length: Length| SumRow { words, shown: habits.scale.number(length) };
+    let mut rows = vec![
+        row("taken off the top of the skirt".to_owned(), waist.takes),
+        row(format!("{edge}, all round"), waist.upper),
+        row("skirt at its new edge, darts as they are".to_owned(), waist.lower),
+        row("with the darts drawn again".to_owned(), waist.lower_with_darts),
+    ];
+    for dart in &waist.darts {
+        rows.push(row(format!("each {} lower by", dart.words), dart.lower_tip));
+        rows.push(row(format!("each {} takes again", dart.words), dart.intake[0]));
+    }
+    match waist.side_take_in {
+        Some(each) => rows.push(row("each side seam, on both panels".to_owned(), each)),
+        None => rows.push(row("left to ease in".to_owned(), waist.remains)),
+    }
+    rows
 }
 
 fn words(waist: &WaistShortening, shape: &Shape, top: f64, habits: &Habits) -> Vec<String> {

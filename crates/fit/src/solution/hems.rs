@@ -2,12 +2,24 @@
 
 use super::solver::Solver;
 use crate::caution::Caution;
-use crate::garment::FeatureKind;
-use crate::hem::{HemKind, HemSolution, HemSolver, Lies};
-use crate::job::JobError;
+use crate::hem::{HemSolution, HemSolver, HemTemplate, Lies, templates};
+use crate::job::{Job, JobError};
 use crate::sums::{KeptAnswer, KeptSum, work_out};
 use crate::warning::Weight;
 use crate::{HouseRule, Length};
+
+/// Every hem of a job at full size, panel by panel: nothing for hems that are not cut, or not settled yet.
+///
+/// # Errors
+/// [`JobError`] for a job that holds nonsense, with the place it stands.
+pub fn hem_templates(job: &Job) -> Result<Vec<HemTemplate>, JobError> {
+    let mut solver = Solver::new(job)?;
+    solver.draw_lines()?;
+    let hems = solver.hems();
+    let Some(pattern) = &solver.pattern else { return Ok(Vec::new()) };
+    let of = |hem| templates(solver.shape, pattern, &solver.lines, hem, solver.habits);
+    Ok(hems.iter().flat_map(of).collect())
+}
 
 impl Solver<'_> {
     pub(super) fn hem_solver(&self) -> Option<HemSolver<'_>> {
@@ -77,15 +89,6 @@ impl Solver<'_> {
             HemSolver::in_the_way(hem).map(|collision| collision.says.clone()).collect();
         for says in blocked {
             self.warn("hem.collision", Weight::Mind, &about, says);
-        }
-        let bordered = self.shape.near_hems.iter().any(|each| each.kind == FeatureKind::Border);
-        if bordered && hem.kind == HemKind::Uncut {
-            self.warn(
-                "hem.border",
-                Weight::Note,
-                &about,
-                "The border stays whole: nothing is cut at the edge.".into(),
-            );
         }
         if let Some(share) = hem.shrinks {
             self.warn("hem.shrinks", Weight::Note, &about, format!(

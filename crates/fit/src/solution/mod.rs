@@ -25,6 +25,7 @@ use crate::put_on::PutOn;
 use crate::sums::KeptAnswer;
 use crate::warning::Warning;
 use crate::{Length, Side};
+pub use hems::hem_templates;
 pub(crate) use solver::Solver;
 
 /// The format of a written solution.

@@ -1,8 +1,9 @@
 //! The chalk sheet: a PDF with the chalk tables and the lines at full size.
 //!
-//! Page one carries the balance and the cautions, then one table a line; after that come tiles of
-//! each line at 1:1, with a 50 mm test square and overlap marks; every tile says its column and row.
+//! Page one carries the balance and the cautions, then one table a line and a hem; after that come tiles of
+//! each line and each panel's hem at 1:1, with a 50 mm test square and overlap marks; every tile says its column and row.
 
+mod hem;
 mod ink;
 mod tiles;
 
@@ -10,7 +11,10 @@ use ink::{Ink, Page};
 pub use tiles::{Tile, lay_tiles};
 use vemble_fit::drawing;
 use vemble_fit::garment::{Pattern, SeamEdge};
-use vemble_fit::{Caution, DrawnLine, Job, LineOutcome, Paper, SeamName, SeamSolution, Side, Solution};
+use vemble_fit::hem::HemTemplate;
+use vemble_fit::{
+    Caution, DrawnLine, Job, LineOutcome, Paper, SeamName, SeamSolution, Side, Solution, hem_templates,
+};
 
 use crate::csv_tables::mark_words;
 
@@ -38,6 +42,12 @@ pub fn chalk_sheet(job: &Job, solution: &Solution, paper: Paper) -> Vec<u8> {
             }
         }
     }
+    for solved in &solution.hems {
+        hem::table_pages(&mut ink, job, solved);
+    }
+    if !solution.sums.is_empty() {
+        hem::sums_page(&mut ink, solution);
+    }
     if let Ok(pattern) = job.garment.shape.pattern(&job.habits) {
         for seam in &solution.seams {
             for line in &seam.lines {
@@ -46,6 +56,9 @@ pub fn chalk_sheet(job: &Job, solution: &Solution, paper: Paper) -> Vec<u8> {
                 }
             }
         }
+    }
+    for template in hem_templates(job).unwrap_or_default() {
+        FullSize::of_hem(&template).lay_out(&mut ink, &template.words);
     }
     ink.finish(&format!("Chalk sheet: {}", job.garment.name))
 }
@@ -171,39 +184,12 @@ fn full_size(ink: &mut Ink, pattern: &Pattern, seam: &SeamSolution, side: Side, 
     let Some([_, edge]) = pattern.edges(seam.seam) else { return };
     let allowance = seam.allowance.map(|[_, back]| back.mm());
     let drawing = FullSize::new(edge, seam, drawn, allowance);
-    let size = Page::size(ink.paper());
-    let tiles =
-        lay_tiles(drawing.bounds(), (size.0 - 2.0 * MARGIN, size.1 - 2.0 * MARGIN), OVERLAP, |area| {
-            drawing.touches(area)
-        });
-    let count = tiles.len();
-    for (index, tile) in tiles.iter().enumerate() {
-        let mut page = ink.page();
-        page.clip_frame(MARGIN);
-        drawing.draw(&mut page, tile);
-        page.tile_marks(MARGIN, OVERLAP, tile);
-        page.small(
-            MARGIN + 2.0,
-            page.height - MARGIN - 2.0,
-            &format!(
-                "{} ({}), full size, page {} of {count}",
-                title(seam.seam, side),
-                seam.edge_words[1],
-                index + 1
-            ),
-        );
-        if index == 0 {
-            let [x, y] = drawing.free_corner(&page, tile);
-            page.test_square(x, y, TEST_SQUARE);
-        }
-        ink.add(page);
-    }
+    let words = format!("{} ({})", title(seam.seam, side), seam.edge_words[1]);
+    drawing.lay_out(ink, &words);
 }
 
 struct FullSize {
-    old: Vec<[f64; 2]>,
-    new: Vec<[f64; 2]>,
-    raw: Vec<[f64; 2]>,
+    courses: Vec<(ink::Stroke, Vec<[f64; 2]>)>,
     ticks: Vec<([f64; 2], [f64; 2], String)>,
     pins: Vec<[f64; 2]>,
 }
@@ -221,8 +207,9 @@ impl FullSize {
             let point = drawing::inside(edge, station * ratio, depth);
             [point.x, point.y]
         };
-        let old = stations.iter().map(|s| at(*s, 0.0)).collect();
-        let raw = allowance.map(|a| stations.iter().map(|s| at(*s, -a)).collect()).unwrap_or_default();
+        let old: Vec<[f64; 2]> = stations.iter().map(|s| at(*s, 0.0)).collect();
+        let raw: Vec<[f64; 2]> =
+            allowance.map(|a| stations.iter().map(|s| at(*s, -a)).collect()).unwrap_or_default();
         let new = drawn.spine.iter().map(|[s, d]| at(*s, *d)).collect();
         let ticks = drawn
             .table
@@ -235,11 +222,62 @@ impl FullSize {
             })
             .collect();
         let pins = seam.pins.iter().map(|pin| at(pin.station.mm(), pin.depth.mm())).collect();
-        FullSize { old, new, raw, ticks, pins }
+        let courses = vec![(ink::Stroke::Old, old), (ink::Stroke::Raw, raw), (ink::Stroke::New, new)];
+        FullSize { courses, ticks, pins }
+    }
+
+    /// A hem's template: the edge as it is dashed, fold and panel edges firm, cut line and the upper edge of
+    /// the turn-up dotted.
+    fn of_hem(template: &HemTemplate) -> FullSize {
+        let HemTemplate { old, fold, cut, turned, edges: [one, other], .. } = template;
+        let named = [("fold", fold), ("cut", cut), ("turned up to here", turned)];
+        let ticks = named
+            .into_iter()
+            .map(|(words, course)| {
+                let middle = course[course.len() / 2];
+                (middle, [middle[0] + MARK, middle[1]], words.to_owned())
+            })
+            .collect();
+        let courses = [
+            (ink::Stroke::Old, old),
+            (ink::Stroke::New, fold),
+            (ink::Stroke::New, one),
+            (ink::Stroke::New, other),
+            (ink::Stroke::Raw, cut),
+            (ink::Stroke::Raw, turned),
+        ];
+        FullSize {
+            courses: courses.map(|(stroke, course)| (stroke, course.clone())).to_vec(),
+            ticks,
+            pins: Vec::new(),
+        }
+    }
+
+    /// Lays the drawing on as many pages as it needs.
+    fn lay_out(&self, ink: &mut Ink, words: &str) {
+        let size = Page::size(ink.paper());
+        let tiles =
+            lay_tiles(self.bounds(), (size.0 - 2.0 * MARGIN, size.1 - 2.0 * MARGIN), OVERLAP, |area| {
+                self.touches(area)
+            });
+        let count = tiles.len();
+        for (index, tile) in tiles.iter().enumerate() {
+            let mut page = ink.page();
+            page.clip_frame(MARGIN);
+            self.draw(&mut page, tile);
+            page.tile_marks(MARGIN, OVERLAP, tile);
+            let foot = format!("{words}, full size, page {} of {count}", index + 1);
+            page.small(MARGIN + 2.0, page.height - MARGIN - 2.0, &foot);
+            if index == 0 {
+                let [x, y] = self.free_corner(&page, tile);
+                page.test_square(x, y, TEST_SQUARE);
+            }
+            ink.add(page);
+        }
     }
 
     fn points(&self) -> impl Iterator<Item = [f64; 2]> + '_ {
-        self.old.iter().chain(&self.new).chain(&self.raw).chain(&self.pins).copied()
+        self.courses.iter().flat_map(|(_, course)| course).chain(&self.pins).copied()
     }
 
     /// Least and greatest corner, with room for the labels.
@@ -274,13 +312,13 @@ impl FullSize {
     fn draw(&self, page: &mut Page, tile: &Tile) {
         let place = |p: &[f64; 2]| tile.place(*p, MARGIN, page.height);
         let on = |points: &[[f64; 2]]| points.iter().map(place).collect::<Vec<_>>();
-        let (old, new, raw) = (on(&self.old), on(&self.new), on(&self.raw));
+        let courses: Vec<_> = self.courses.iter().map(|(stroke, course)| (*stroke, on(course))).collect();
         let ticks: Vec<_> =
             self.ticks.iter().map(|(a, b, label)| (place(a), place(b), label.clone())).collect();
         let pins = on(&self.pins);
-        page.course(&old, ink::Stroke::Old);
-        page.course(&raw, ink::Stroke::Raw);
-        page.course(&new, ink::Stroke::New);
+        for (stroke, course) in &courses {
+            page.course(course, *stroke);
+        }
         for (a, b, label) in ticks {
             page.course(&[a, b], ink::Stroke::Tick);
             // Beyond the mark, away from the old stitching, so that no line runs through it.

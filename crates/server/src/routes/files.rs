@@ -10,7 +10,7 @@ use utoipa::IntoParams;
 use utoipa_actix_web::service_config::ServiceConfig;
 use uuid::Uuid;
 use vemble_fit::{Job, Paper, solve};
-use vemble_formats::{chalk_csv, pins_csv, sheet, write_job};
+use vemble_formats::{chalk_csv, hems_csv, pins_csv, sheet, write_job};
 
 use super::fittings::load;
 use crate::app::App;
@@ -77,6 +77,16 @@ async fn save_chalk(app: Data<App>, account: SignedIn, id: Path<Uuid>) -> Result
     .await
 }
 
+/// Hem tables as CSV.
+#[utoipa::path(responses((status = 200, body = String, content_type = "text/csv"), Refusals))]
+#[get("/fittings/{id}/hems.csv")]
+async fn save_hems(app: Data<App>, account: SignedIn, id: Path<Uuid>) -> Result<HttpResponse, Problem> {
+    file(&app, account, id.into_inner(), " hems.csv", "text/csv; charset=utf-8", |job| {
+        Ok(hems_csv(&solve(job)?).into_bytes())
+    })
+    .await
+}
+
 /// The paper to print on.
 #[derive(Deserialize, IntoParams)]
 #[into_params(parameter_in = Query)]
@@ -106,5 +116,5 @@ async fn print_sheet(
 
 /// The routes of this module.
 pub fn configure(config: &mut ServiceConfig<'_>) {
-    config.service(save_job).service(save_pins).service(save_chalk).service(print_sheet);
+    config.service(save_job).service(save_pins).service(save_chalk).service(save_hems).service(print_sheet);
 }

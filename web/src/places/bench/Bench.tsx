@@ -5,6 +5,7 @@ import { progressOf } from "../../fitting/draft";
 import type { AtWork } from "../../fitting/FittingPlace";
 import { UndoButton } from "../../fitting/UndoButton";
 import { isTyping } from "../../frame/KeysHelp";
+import { KeptSums } from "../../sums/KeptSums";
 import { StopPanel } from "./StopPanel";
 import { clock, useTimer } from "./useTimer";
 
@@ -103,6 +104,7 @@ export default function Bench({ id, draft, solution }: AtWork) {
             </li>
           ))}
         </ol>
+        <KeptSums sums={solution.sums} draft={draft} />
       </nav>
       <article className="step stack" style={{ gap: 18 }} aria-label="The step in hand">
         <div className="row spread">

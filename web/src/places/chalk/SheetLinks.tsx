@@ -14,6 +14,7 @@ export function SheetLinks({ id }: { id: string }) {
           { key: "letter", label: <a href={at("sheet.pdf?paper=letter")}>Chalk sheet on Letter</a> },
           { key: "job", label: <a href={at("job.vemble.json")}>Job file, to compute elsewhere</a> },
           { key: "chalk", label: <a href={at("chalk.csv")}>Chalk tables as CSV</a> },
+          { key: "hems", label: <a href={at("hems.csv")}>Hem tables as CSV</a> },
           { key: "pins", label: <a href={at("pins.csv")}>Pins as CSV</a> },
         ],
       }}

@@ -2,6 +2,7 @@ import { NavLink } from "react-router";
 
 const tabs = [
   ["chalk", "Lines"],
+  ["hem", "Hem"],
   ["check", "Lengths & letting out"],
   ["share", "Share a change out"],
   ["fit", "Fit picture"],

@@ -1,7 +1,7 @@
 import { Segmented, Select } from "antd";
 import { type KeyboardEvent, useEffect, useRef, useState } from "react";
 import { v7 as uuid } from "uuid";
-import type { Of, Problem } from "../../api/client";
+import { answered, client, type Of, type Problem } from "../../api/client";
 import { useWaiting } from "../../entry/useWaiting";
 import { NumberPad, type PadKey } from "./NumberPad";
 
@@ -21,6 +21,8 @@ const dartModes: { value: Mode; label: string }[] = [
   { value: "whole_pinch", label: "whole pinch" },
 ];
 const coarse = window.matchMedia("(pointer: coarse)").matches || window.innerWidth <= 640;
+const send = async (typed: Of<"TypedPin">) =>
+  (await answered(client.POST("/api/v1/compute/pin", { body: typed }))).data;
 const hint = coarse
   ? "Tap a seam, then say the station and the depth."
   : "Letters choose the seam, Enter goes on.";
@@ -55,8 +57,9 @@ export function EntryPad(props: {
     : (offered[0]?.value ?? "seam_to_pin");
   const datum = data[seam] ?? known?.data[0]?.name ?? "hem";
 
-  const { waiting, enter } = useWaiting(
+  const { waiting, enter } = useWaiting<Of<"TypedPin">, Of<"ReadPin">>(
     props.id,
+    send,
     (read) => {
       props.onPin(read);
       setEcho(read.read?.echo ?? "Taken. Measure the seam's length to hear what it does.");

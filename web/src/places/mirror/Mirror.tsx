@@ -7,6 +7,7 @@ import { UndoButton } from "../../fitting/UndoButton";
 import { EntryPad } from "./EntryPad";
 import { HowClose } from "./HowClose";
 import { Ladder } from "./Ladder";
+import { MirrorTabs } from "./MirrorTabs";
 import { moved, rungAt } from "./rungs";
 import { OnForm } from "./OnForm";
 import { PinList } from "./PinList";
@@ -46,6 +47,7 @@ export default function Mirror({ id, draft, job, solution }: AtWork) {
   return (
     <div className="page mirror">
       <section aria-label="The garment on its wearer">
+        <MirrorTabs id={id} />
         <h1 className="visually-hidden phone-only">At the mirror</h1>
         <div className="row spread wide-only" style={{ marginBottom: 8 }}>
           <h1>At the mirror</h1>

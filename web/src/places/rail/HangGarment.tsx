@@ -10,8 +10,10 @@ import { FlatMeasures } from "./FlatMeasures";
 import { InsideSeams } from "./InsideSeams";
 import { KindChoice } from "./KindChoice";
 import { Making } from "./Making";
+import { NearHems } from "./NearHems";
 import { SeamChoice } from "./SeamChoice";
 import { blank, type GarmentRecord, type GarmentSheet, useGarmentSheet } from "./useGarmentSheet";
+import { WashTest } from "./WashTest";
 import { Whose } from "./Whose";
 
 /** Hangs a garment on the rail, or changes one that hangs there. */
@@ -70,6 +72,8 @@ function Sheet({
           <SeamChoice sheet={sheet} />
           <InsideSeams sheet={sheet} />
           <Making sheet={sheet} />
+          <WashTest sheet={sheet} />
+          <NearHems sheet={sheet} places={sheet.solution.data?.hem_places ?? []} />
         </section>
         <aside className="stack" style={{ position: "sticky", top: 12 }}>
           <SoFar sheet={sheet} />

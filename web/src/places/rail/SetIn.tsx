@@ -1,12 +1,11 @@
-import { Button, Select } from "antd";
+import { Select } from "antd";
 import { useMemo } from "react";
 import type { Of } from "../../api/client";
+import { ShapeList } from "./ShapeList";
 import type { GarmentSheet } from "./useGarmentSheet";
 import { useSheetField } from "./useSheetField";
 
-type Fixture = Of<"Fixture">;
-
-const kinds: { value: Fixture["kind"]; label: string }[] = [
+const kinds: { value: Of<"Fixture">["kind"]; label: string }[] = [
   { value: "zip", label: "zip" },
   { value: "buttons", label: "buttons" },
   { value: "pocket", label: "pocket" },
@@ -28,67 +27,47 @@ export function SetIn({ sheet, seams }: { sheet: GarmentSheet; seams: Of<"Pinnab
     [fixtures],
   );
   const field = useSheetField(sheet, lengths);
-  const set = (i: number, change: Partial<Fixture>) =>
-    sheet.setShape((now) => ({
-      fixtures: (now.fixtures ?? []).map((each, at) => (at === i ? { ...each, ...change } : each)),
-    }));
   const first = seams[0]?.seam;
   return (
-    <>
-      {(fixtures ?? []).map((fixture, i) => (
-        <div className="row" key={i} style={{ alignItems: "flex-end", gap: 10 }}>
+    <ShapeList
+      sheet={sheet}
+      list="fixtures"
+      add="Something is set into a seam: zip, pocket, pattern"
+      fresh={first && { seam: first, kind: "zip", from: 0, to: 200 }}
+      row={(fixture, i, set) => (
+        <>
           <Select
             aria-label={`What is set in, ${i + 1}`}
             style={{ minWidth: 150 }}
             value={fixture.kind}
-            onChange={(kind) => set(i, { kind })}
+            onChange={(kind) => set({ kind })}
             options={kinds}
           />
           <Select
             aria-label={`In which seam, ${i + 1}`}
             style={{ minWidth: 160 }}
             value={fixture.seam}
-            onChange={(seam) => set(i, { seam })}
+            onChange={(seam) => set({ seam })}
             options={seams.map((each) => ({ value: each.seam, label: each.words }))}
           />
           <Select
             aria-label={`On which side, ${i + 1}`}
             style={{ minWidth: 110 }}
             value={fixture.side ?? "both"}
-            onChange={(side) => set(i, { side: side === "left" || side === "right" ? side : null })}
+            onChange={(side) => set({ side: side === "left" || side === "right" ? side : null })}
             options={[
               { value: "both", label: "both sides" },
               { value: "left", label: "left" },
               { value: "right", label: "right" },
             ]}
           />
-          {field(`fixture ${i} from`, "from the lower end", (mm) => mm !== undefined && set(i, { from: mm }))}
-          {field(`fixture ${i} to`, "up to", (mm) => mm !== undefined && set(i, { to: mm }))}
-          {field(`fixture ${i} most`, "may move", (mm) => set(i, { most: mm ?? null }), {
+          {field(`fixture ${i} from`, "from the lower end", (mm) => mm !== undefined && set({ from: mm }))}
+          {field(`fixture ${i} to`, "up to", (mm) => mm !== undefined && set({ to: mm }))}
+          {field(`fixture ${i} most`, "may move", (mm) => set({ most: mm ?? null }), {
             hint: "empty: the house's limit",
           })}
-          <Button
-            onClick={() =>
-              sheet.setShape((now) => ({ fixtures: now.fixtures?.filter((_, at) => at !== i) ?? [] }))
-            }
-          >
-            Take out
-          </Button>
-        </div>
-      ))}
-      {first && (
-        <div className="row">
-          <Button
-            onClick={() =>
-              sheet.setShape((now) => ({
-                fixtures: [...(now.fixtures ?? []), { seam: first, kind: "zip", from: 0, to: 200 }],
-              }))
-            }
-          >
-            Something is set into a seam: zip, pocket, pattern
-          </Button>
-        </div>
+        </>
       )}
-    </>
+    />
   );
 }

@@ -30,6 +30,7 @@ export const blank: GarmentRecord = {
     purpose: "everyday",
     washed: false,
     cloth: usualCloth,
+    wash_test: null,
     shape: {
       kind: "trousers",
       flats: {},
@@ -43,6 +44,8 @@ export const blank: GarmentRecord = {
       turn_up: 40,
       topstitched: [],
       lined: false,
+      lining: { above: null, closed: "felled" },
+      near_hems: [],
       back_pocket_gap: null,
     },
   },

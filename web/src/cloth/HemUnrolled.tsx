@@ -1,0 +1,274 @@
+import { memo } from "react";
+import type { Of } from "../api/client";
+import { degreesAlong } from "./turning";
+
+const margin = { left: 10, right: 96, top: 30, bottom: 20 };
+/** Labels at the right-hand end keep this far apart. */
+const apart = 14;
+
+/**
+ * A hem cut at its start and laid out: the edge as it is, the new fold, the cut line, the turn-up as it will
+ * lie, panel by panel with what it has too much or too little, seams, readings, and what stands near.
+ */
+export const HemUnrolled = memo(function HemUnrolled(props: {
+  solved: Of<"HemSolution">;
+  side: Of<"HemSide">;
+  width: number;
+}) {
+  const { solved, side } = props;
+  const { unrolled } = side;
+  const scale = (props.width - margin.left - margin.right) / unrolled.length;
+  const fold = unrolled.fold as [number, number][];
+  // A tuck has two lines of stitching: its lower keeps its height, its upper loses the length.
+  const tucked = side.tuck?.above;
+  const mean = side.take_up[1] ?? 0;
+  const highest = Math.max(...fold.map((point) => point[1])) + unrolled.turned + (tucked ?? 0);
+  const near = side.collisions.filter(
+    (each) => each.kind !== "facing" && (each.after[1] ?? 0) > (each.after[0] ?? 0),
+  );
+  const top = Math.max(highest + 18, 60, ...near.map((each) => Math.min(140, (each.after[1] ?? 0) + mean)));
+  const bottom = -Math.max(unrolled.old_turn_up, (unrolled.allowance ?? 0) - (side.take_up[0] ?? 0), 14);
+  // Upright it is drawn at least as large, and larger where a long hem leaves no room to see anything.
+  const up = Math.max(scale, 110 / (top - bottom));
+  const height = margin.top + margin.bottom + (top - bottom) * up;
+  const x = (along: number) => margin.left + along * scale;
+  const y = (mm: number) => margin.top + (top - mm) * up;
+  const course = (off: number) =>
+    `M${fold.map(([u, d]) => `${x(u).toFixed(1)} ${y(d + off).toFixed(1)}`).join("L")}`;
+  const at = (along: number) =>
+    fold.reduce(
+      (nearest, point) => (Math.abs(point[0] - along) < Math.abs(nearest[0] - along) ? point : nearest),
+      fold[0] ?? [0, 0],
+    )[1];
+  const end = at(unrolled.length);
+  const labels = spread([
+    { words: "edge now", at: y(0), ink: "#272420" },
+    ...(tucked == null
+      ? [{ words: "new fold", at: y(end), ink: "#a5371f" }]
+      : [
+          { words: "upper stitching", at: y(end + tucked), ink: "#a5371f" },
+          { words: "lower stitching", at: y(tucked), ink: "#a5371f" },
+        ]),
+    ...(unrolled.allowance == null
+      ? []
+      : [{ words: "cut", at: y(end - unrolled.allowance), ink: "#245a82" }]),
+    ...(unrolled.lining == null
+      ? []
+      : [{ words: "lining ends", at: y(end + unrolled.lining), ink: "#3f6b3d" }]),
+    ...(unrolled.turned > 0 ? [{ words: "turn-up", at: y(end + unrolled.turned), ink: "#5d564b" }] : []),
+  ]);
+  const rows = side.rows;
+  const turning = degreesAlong(rows, unrolled.length);
+  const along = (degrees: number) => {
+    const row = rows.find((each) => Math.abs(each.at - degrees) < 0.6);
+    return row?.along ?? fold.find(([u]) => turning(u) >= degrees)?.[0] ?? 0;
+  };
+  return (
+    <svg
+      viewBox={`0 0 ${props.width} ${height}`}
+      width="100%"
+      role="img"
+      aria-label={`The ${solved.words} unrolled`}
+      data-testid="hem-unrolled"
+    >
+      <rect
+        x={x(0)}
+        y={y(0)}
+        width={unrolled.length * scale}
+        height={unrolled.old_turn_up * up}
+        fill="#cdc0a6"
+        opacity=".35"
+      />
+      {unrolled.allowance != null && (
+        <path
+          d={`${course(0)}L${[...fold]
+            .reverse()
+            .map(([u, d]) => `${x(u).toFixed(1)} ${y(d - (unrolled.allowance ?? 0)).toFixed(1)}`)
+            .join("L")}Z`}
+          fill="#245a82"
+          opacity=".1"
+        />
+      )}
+      {unrolled.turned > 0 &&
+        unrolled.panels.map((panel) => (
+          <TurnedPanel key={panel.from} panel={panel} x={x} y={y} at={at} turned={unrolled.turned} />
+        ))}
+      {near.map((each, i) => (
+        <Near key={i} each={each} x={x} y={y} along={along} side={side} />
+      ))}
+      <line
+        x1={x(0)}
+        x2={x(unrolled.length)}
+        y1={y(0)}
+        y2={y(0)}
+        stroke="#272420"
+        strokeWidth="1.6"
+        strokeDasharray="7 4"
+      />
+      {unrolled.allowance != null && (
+        <path
+          d={course(-unrolled.allowance)}
+          fill="none"
+          stroke="#245a82"
+          strokeWidth="1.6"
+          strokeDasharray="2 4"
+        />
+      )}
+      {unrolled.lining != null && (
+        <path
+          d={course(unrolled.lining)}
+          fill="none"
+          stroke="#3f6b3d"
+          strokeWidth="1.4"
+          strokeDasharray="10 3 2 3"
+        />
+      )}
+      {tucked != null && (
+        <path
+          d={`M${x(0)} ${y(tucked)}L${x(unrolled.length)} ${y(tucked)}`}
+          stroke="#a5371f"
+          strokeWidth="1.8"
+          strokeDasharray="6 4"
+        />
+      )}
+      <path d={course(tucked ?? 0)} fill="none" stroke="#a5371f" strokeWidth="2.6" />
+      {unrolled.seams.map((seam) => (
+        <g key={seam.along}>
+          <line
+            x1={x(seam.along)}
+            x2={x(seam.along)}
+            y1={margin.top - 6}
+            y2={y(bottom)}
+            stroke="#5d564b"
+            opacity=".55"
+          />
+          <text
+            x={Math.min(Math.max(x(seam.along), 34), props.width - 40)}
+            y={margin.top - 12}
+            fontSize="12"
+            textAnchor="middle"
+            fill="#5d564b"
+          >
+            {seam.words.replace(" seam", "")}
+          </text>
+        </g>
+      ))}
+      {rows
+        .filter((row) => row.is_reading)
+        .map((row) => (
+          <circle
+            key={row.at}
+            cx={x(row.along)}
+            cy={y(row.fold + (tucked ?? 0))}
+            r="4"
+            fill="#d9a41c"
+            stroke="#6d4e00"
+          />
+        ))}
+      {labels.map((label) => (
+        <text key={label.words} x={x(unrolled.length) + 6} y={label.at + 4} fontSize="12" fill={label.ink}>
+          {label.words}
+        </text>
+      ))}
+      {up > 1.15 * scale && (
+        <text x={margin.left} y={height - 5} fontSize="11.5" fill="#5d564b">
+          upright {(up / scale).toFixed(1)} times as large as along
+        </text>
+      )}
+    </svg>
+  );
+});
+
+type Label = { words: string; at: number; ink: string };
+
+/** Labels from the top down, none over another. */
+function spread(labels: Label[]): Label[] {
+  let last = -Infinity;
+  return [...labels]
+    .sort((one, other) => one.at - other.at)
+    .map((label) => {
+      last = Math.max(label.at, last + apart);
+      return { ...label, at: last };
+    });
+}
+
+/** One panel of the turn-up as it lies: wider than its cloth where it is too full, narrower where it pinches. */
+function TurnedPanel(props: {
+  panel: Of<"UnrolledPanel">;
+  x: (along: number) => number;
+  y: (mm: number) => number;
+  at: (along: number) => number;
+  turned: number;
+}) {
+  const { panel, x, y, at, turned } = props;
+  const half = panel.excess / 2;
+  const [from, to] = [panel.from, panel.to];
+  const corners = [
+    [x(from), y(at(from))],
+    [x(to), y(at(to))],
+    [x(to + half), y(at(to) + turned)],
+    [x(from - half), y(at(from) + turned)],
+  ];
+  const colour = panel.excess > 0.5 ? "#a5371f" : panel.excess < -0.5 ? "#b8860b" : "#3f6b3d";
+  const middle = (from + to) / 2;
+  return (
+    <>
+      {panel.shown && (
+        <text x={x(middle)} y={y(at(middle) + turned) - 5} fontSize="12" textAnchor="middle" fill={colour}>
+          {panel.shown}
+        </text>
+      )}
+      <path
+        d={`M${corners.map((corner) => corner.map((each) => each?.toFixed(1)).join(" ")).join("L")}Z`}
+        fill={colour}
+        opacity=".16"
+        stroke={colour}
+        strokeWidth="1"
+      />
+    </>
+  );
+}
+
+/** A vent, a pocket, a row of buttons, where it stands. */
+function Near(props: {
+  each: Of<"Collision">;
+  x: (along: number) => number;
+  y: (mm: number) => number;
+  along: (degrees: number) => number;
+  side: Of<"HemSide">;
+}) {
+  const { each, x, y, along, side } = props;
+  const ink = each.state === "clear" ? "#5d564b" : "#a5371f";
+  const lift = side.take_up[1] ?? 0;
+  const [bottom, top] = [(each.after[0] ?? 0) + lift, (each.after[1] ?? 0) + lift];
+  // What stands higher than the drawing reaches is told beside it.
+  if (y(bottom) < margin.top) return null;
+  if (each.kind === "border") {
+    return (
+      <rect
+        x={x(0)}
+        width={x(side.unrolled.length) - x(0)}
+        y={y(top)}
+        height={y(0) - y(top)}
+        fill="#d9a41c"
+        opacity=".18"
+      />
+    );
+  }
+  const centre = x(along(each.at ?? 0));
+  const [low, high] = [y(bottom), Math.max(y(top), 26)];
+  return (
+    <g stroke={ink} fill="none">
+      {each.kind === "buttons" ? (
+        [low, (low + high) / 2].map((cy) => <circle key={cy} cx={centre + 7} cy={cy} r="4" />)
+      ) : each.kind === "pocket" ? (
+        <rect x={centre - 16} width="32" y={high} height={Math.max(low - high, 4)} />
+      ) : (
+        <path d={`M${centre - 5} ${low}L${centre} ${high}L${centre + 5} ${low}`} />
+      )}
+      <text x={centre + 14} y={low - 4} fontSize="11.5" fill={ink} stroke="none">
+        {each.words}
+      </text>
+    </g>
+  );
+}

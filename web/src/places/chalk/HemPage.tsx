@@ -1,0 +1,168 @@
+import { Button } from "antd";
+import { useState } from "react";
+import { HemUnrolled } from "../../cloth/HemUnrolled";
+import type { AtWork } from "../../fitting/FittingPlace";
+import { UndoButton } from "../../fitting/UndoButton";
+import { HemChoice } from "../../hem/HemChoice";
+import { HemMaking } from "../../hem/HemMaking";
+import { HemWanted } from "../../hem/HemWanted";
+import {
+  changeWish,
+  dropWish,
+  type HemName,
+  type HemPlace,
+  type HemSolution,
+  newWish,
+  wishOf,
+} from "../../hem/wish";
+import { KeptSums } from "../../sums/KeptSums";
+import { HemSays } from "./HemSays";
+import { HemTable } from "./HemTable";
+import { Minds } from "./Minds";
+import { SheetLinks } from "./SheetLinks";
+import { TableTabs } from "./TableTabs";
+import { WaistTable } from "./WaistTable";
+
+/** The hem at the table: unrolled, with its lines to chalk, what will not lie flat and what to do about it. */
+export default function HemPage({ id, draft, job, solution }: AtWork) {
+  const places = solution.hem_places;
+  const asked = job.fitting.hems?.[0]?.hem;
+  const [chosen, setHem] = useState<HemName | undefined>(asked);
+  const place = places.find((each) => each.hem === chosen) ?? places[0];
+  if (!place) {
+    return (
+      <div className="page stack">
+        <TableTabs id={id} />
+        <h1>No hem is drawn yet</h1>
+        <Minds warnings={solution.warnings} />
+      </div>
+    );
+  }
+  const known = wishOf(job.fitting, place.hem);
+  const solved = solution.hems.find((each) => each.hem === place.hem);
+  const about = `hems.${place.hem}`;
+  const mended = (kind: "narrow" | "bias") => {
+    const widest = solved?.sides[0]?.turn_up?.widest;
+    changeWish(draft, place.hem, (now) =>
+      kind === "narrow" && widest != null
+        ? { ...now, kind: "single_fold", allowance: Math.floor(widest) }
+        : { ...now, kind: "bias_faced", allowance: null },
+    );
+  };
+  return (
+    <div className="page stack" style={{ gap: 14 }}>
+      <TableTabs id={id} />
+      <div className="row spread">
+        <div className="row">
+          <h1 style={{ marginRight: 8 }}>{title(place)}</h1>
+          <HemChoice places={places} hem={place.hem} onChange={setHem} />
+        </div>
+        <div className="row" style={{ flexWrap: "nowrap" }}>
+          {known && <Button onClick={() => dropWish(draft, place.hem)}>Leave it as it is</Button>}
+          <UndoButton draft={draft} />
+          <SheetLinks id={id} />
+        </div>
+      </div>
+      {known ? (
+        <>
+          <Unrolled solved={solved} />
+          {solved?.waits && <p className="refusal">{solved.waits}</p>}
+          {solved?.refused && (
+            <div className="refusal stack" data-testid="hem-refused">
+              <p>{solved.refused}</p>
+              {solved.kind !== "bias_faced" && (
+                <div className="row">
+                  {solved.sides[0]?.turn_up?.widest != null && (
+                    <Button onClick={() => mended("narrow")}>Turn up no more than lies flat</Button>
+                  )}
+                  <Button onClick={() => mended("bias")}>Face it with a bias strip</Button>
+                </div>
+              )}
+            </div>
+          )}
+          <div className="hem-page">
+            <section className="stack" aria-label="What is wanted">
+              <HemWanted
+                place={place}
+                wish={known}
+                solved={solved}
+                change={(change) => changeWish(draft, place.hem, change)}
+              />
+              <HemMaking
+                place={place}
+                wish={known}
+                solved={solved}
+                lined={job.garment.shape.lined ?? false}
+                change={(change) => changeWish(draft, place.hem, change)}
+              />
+            </section>
+            <section className="stack" aria-label="Chalk table of the hem">
+              {solved?.uncut?.at === "waist" && <WaistTable waist={solved.uncut} />}
+              {solved?.sides.map((side) => (
+                <HemTable key={side.side} solved={solved} side={side} />
+              ))}
+            </section>
+            <section className="stack" aria-label="How it will lie">
+              {solved && <HemSays solved={solved} />}
+              <Minds
+                warnings={solution.warnings.filter(
+                  (each) =>
+                    each.about === about &&
+                    ![
+                      "hem.turn_up",
+                      "hem.refused",
+                      "hem.waits",
+                      "hem.pair",
+                      "hem.uneven",
+                      "hem.collision",
+                    ].includes(each.code),
+                )}
+              />
+              <KeptSums sums={solution.sums} draft={draft} />
+            </section>
+          </div>
+        </>
+      ) : (
+        <div className="patch stack" style={{ maxWidth: "70ch" }}>
+          <p>The {place.words} stays as it is. Read it round at the Mirror, or say here where it shall be.</p>
+          <div className="row">
+            <Button
+              type="primary"
+              onClick={() =>
+                changeWish(draft, place.hem, () => ({
+                  ...newWish(place.hem),
+                  wanted: { from: "edge", shorten: 30 },
+                }))
+              }
+            >
+              Change the {place.words}
+            </Button>
+          </div>
+        </div>
+      )}
+    </div>
+  );
+}
+
+const title = (place: HemPlace) =>
+  place.hem === "sleeve" ? "The sleeve hems" : place.paired ? "The hems of both legs" : "The hem";
+
+/** One hem across the page, or both legs side by side. */
+function Unrolled({ solved }: { solved: HemSolution | undefined }) {
+  const sides = solved?.uncut ? [] : (solved?.sides ?? []);
+  if (!solved || sides.length === 0) return null;
+  return (
+    <div className="hems-unrolled" style={{ gridTemplateColumns: `repeat(${sides.length}, minmax(0, 1fr))` }}>
+      {sides.map((side) => (
+        <figure key={side.side} className="patch">
+          {sides.length > 1 && <figcaption>{side.side}</figcaption>}
+          <HemUnrolled
+            solved={solved}
+            side={side}
+            width={Math.min(sides.length > 1 ? 590 : 1200, 110 + 1.9 * side.unrolled.length)}
+          />
+        </figure>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,126 @@
+import { Button, Checkbox, Drawer, Input } from "antd";
+import { useEffect, useState } from "react";
+import { Answer } from "./Answer";
+import type { Keep, Sum } from "./keeping";
+import { kinds, type SumKind, type SumName, typedOf } from "./kinds";
+import { useSum } from "./useSum";
+
+/** The small sums, from anywhere; kept with the fitting in hand where there is one. */
+export function SumsDrawer(props: { asked: Sum | "any" | null; keep: Keep | null; onClose: () => void }) {
+  const { asked } = props;
+  const [name, setName] = useState<SumName>("spacing");
+  const [typed, setTyped] = useState<Record<string, Record<string, string>>>({});
+  useEffect(() => {
+    if (asked && asked !== "any") {
+      setName(asked.sum);
+      setTyped((now) => ({ ...now, [asked.sum]: typedOf(asked) }));
+    }
+  }, [asked]);
+  const kind = kinds.find((each) => each.name === name) as SumKind;
+  return (
+    <Drawer open={asked !== null} onClose={props.onClose} title="Sums" size={430}>
+      <div className="stack" style={{ gap: 14 }}>
+        <div className="sum-kinds" role="group" aria-label="Which sum">
+          {kinds.map((each) => (
+            <button
+              key={each.name}
+              type="button"
+              className="seam-key"
+              style={{ minHeight: 36 }}
+              aria-pressed={each.name === name}
+              onClick={() => setName(each.name)}
+            >
+              {each.words}
+            </button>
+          ))}
+        </div>
+        <p className="soft">{kind.for}</p>
+        <SumForm
+          key={name}
+          kind={kind}
+          typed={typed[name] ?? {}}
+          onTyped={(field, text) => setTyped((now) => ({ ...now, [name]: { ...now[name], [field]: text } }))}
+          keep={props.keep}
+        />
+      </div>
+    </Drawer>
+  );
+}
+
+function SumForm(props: {
+  kind: SumKind;
+  typed: Record<string, string>;
+  onTyped: (field: string, text: string) => void;
+  keep: Keep | null;
+}) {
+  const { kind, typed, keep } = props;
+  const [switched, setSwitched] = useState<Record<string, boolean>>({});
+  const [note, setNote] = useState("");
+  const [kept, setKept] = useState<string | null>(null);
+  const sum = useSum(kind, typed, switched);
+  const asText = JSON.stringify(sum.data?.sum);
+  return (
+    <>
+      <div className="fields">
+        {kind.fields.map((field) => (
+          <div className="field" key={field.name}>
+            <label htmlFor={`sum-${field.name}`}>
+              {field.label}
+              {field.optional && <span className="soft"> (if any)</span>}
+            </label>
+            <Input
+              id={`sum-${field.name}`}
+              name={`sum-${field.name}`}
+              value={typed[field.name] ?? ""}
+              inputMode={field.is === "count" ? "numeric" : "text"}
+              autoComplete="off"
+              onChange={(event) => props.onTyped(field.name, event.target.value)}
+            />
+          </div>
+        ))}
+      </div>
+      {kind.switches?.map(([name, words]) => (
+        <Checkbox
+          key={name}
+          checked={switched[name] ?? false}
+          onChange={(event) => setSwitched((now) => ({ ...now, [name]: event.target.checked }))}
+        >
+          {words}
+        </Checkbox>
+      ))}
+      {sum.error && (
+        <p className="wrong-words" role="alert">
+          {sum.error.message}
+        </p>
+      )}
+      {sum.data && (
+        <div data-testid="sum-answer">
+          <Answer answer={sum.data.answer} />
+        </div>
+      )}
+      {sum.data && keep && (
+        <div className="stack" style={{ gap: 6 }}>
+          <div className="field">
+            <label htmlFor="sum-note">What it is for</label>
+            <Input
+              id="sum-note"
+              value={note}
+              maxLength={120}
+              onChange={(event) => setNote(event.target.value)}
+            />
+          </div>
+          <Button
+            type="primary"
+            disabled={kept === asText}
+            onClick={() => {
+              keep(sum.data.sum, note.trim());
+              setKept(asText);
+            }}
+          >
+            {kept === asText ? "Kept with this fitting" : "Keep it with this fitting"}
+          </Button>
+        </div>
+      )}
+    </>
+  );
+}

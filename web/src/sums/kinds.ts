@@ -1,0 +1,113 @@
+import type { Sum } from "./keeping";
+
+export type SumName = Sum["sum"];
+
+/** A field of a sum: a length, several lengths, or a whole number. */
+export type SumField = {
+  name: string;
+  label: string;
+  is: "length" | "lengths" | "count";
+  optional?: boolean;
+};
+
+export type SumKind = {
+  name: SumName;
+  words: string;
+  for: string;
+  fields: SumField[];
+  switches?: [string, string][];
+};
+
+const length = (name: string, label: string, optional = false): SumField => ({
+  name,
+  label,
+  is: "length",
+  optional,
+});
+
+/** The sums with their fields, in the order they are offered. */
+export const kinds: SumKind[] = [
+  {
+    name: "spacing",
+    words: "Even spacing",
+    for: "buttons, eyelets, belt loops, hooks",
+    fields: [
+      length("from", "first at"),
+      length("to", "last at"),
+      { name: "count", label: "how many", is: "count" },
+      length("pinned", "one has to stand at", true),
+      length("clear.at", "none may stand at", true),
+      length("clear.by", "keep off by", true),
+    ],
+  },
+  {
+    name: "bias",
+    words: "Bias strips",
+    for: "facings and bound edges",
+    fields: [length("length", "edge"), length("width", "strip cut wide"), length("cloth", "cloth wide")],
+    switches: [
+      ["doubled", "cut on a fold, at double width"],
+      ["both_edges", "both edges of an open seam"],
+    ],
+  },
+  {
+    name: "elastic",
+    words: "Elastic",
+    for: "casings, between what is sewn through them",
+    fields: [
+      { name: "spans", label: "segments, with a semicolon between", is: "lengths" },
+      length("gap", "has to lose"),
+    ],
+  },
+  {
+    name: "pleats",
+    words: "Pleats",
+    for: "cloth for so many folds",
+    fields: [
+      length("finished", "pleated width"),
+      { name: "count", label: "how many", is: "count" },
+      length("depth", "depth of each"),
+    ],
+  },
+  {
+    name: "gathers",
+    words: "Gathers",
+    for: "a long edge drawn up to a short one",
+    fields: [length("long", "long edge"), length("short", "short edge")],
+  },
+  {
+    name: "slit",
+    words: "Slit",
+    for: "in the widest stretch without a dart",
+    fields: [
+      length("across", "width it is cut into"),
+      { name: "darts", label: "darts and seams from its left end", is: "lengths", optional: true },
+      length("opening", "open at the hem"),
+      length("height", "height"),
+    ],
+  },
+  {
+    name: "shrink",
+    words: "Shrinking",
+    for: "what to cut for cloth not washed yet",
+    fields: [
+      length("wanted", "shall measure"),
+      length("before", "swatch before"),
+      length("after", "swatch after"),
+    ],
+  },
+];
+
+/** The numbers of a sum by field, as they are typed: lengths in millimetres where they were handed over. */
+export function typedOf(sum: Sum): Record<string, string> {
+  const typed: Record<string, string> = {};
+  for (const [name, value] of Object.entries(sum)) {
+    if (name === "sum" || value == null || typeof value === "boolean") continue;
+    if (name === "clear" && typeof value === "object" && "at" in value) {
+      typed["clear.at"] = `${value.at} mm`;
+      typed["clear.by"] = `${value.by} mm`;
+    } else if (Array.isArray(value)) typed[name] = value.map((each) => `${each} mm`).join("; ");
+    else typed[name] = name === "count" ? String(value) : `${value} mm`;
+  }
+  return typed;
+}
