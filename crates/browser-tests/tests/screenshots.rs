@@ -46,6 +46,7 @@ async fn every_main_view_has_its_picture() {
     desk.take("check", &fitting(317, "check"), "What letting out could give").await;
     desk.take("fit", &fitting(312, "fit"), "A picture of girths").await;
     desk.take("compare", &fitting(312, "compare"), "What is different").await;
+    desk.take("hem", &fitting(315, "hem"), "What stands near").await;
     desk.browser.goto(&fitting(312, "share")).await;
     desk.browser.choose("Level", "waist").await;
     desk.browser.fill("must lose in all", "46").await;
@@ -58,5 +59,6 @@ async fn every_main_view_has_its_picture() {
     desk.browser.see("Pin this garment like it").await;
     desk.keep("copy").await;
     let phone = Camera { browser: Browser::open_demo(&workroom.url, PHONE).await, folder };
+    phone.take("hem-phone", &fitting(318, "ring"), "8 places read").await;
     phone.take("mirror-phone", &fitting(312, "mirror"), "26 pins read").await;
 }

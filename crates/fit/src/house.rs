@@ -105,6 +105,8 @@ house_rules! {
         "Clipped to the stitching, a curve as tight as a cup's rim still lies flat under an arm.";
     LadderStep, "ladder_step", "pins of a preset ladder every", 90.0, Mm, 30.0..=200.0,
         "A hand's width: closer is slower, wider lets the cloth gape between pins.";
+    LadderNear, "ladder_near", "a reading moves a set pin within", 10.0, Mm, 2.0..=40.0,
+        "So close to where it was set, it is that pin that was moved.";
     SeamWorth, "seam_worth", "opening one more seam is worth", 3.0, Mm, 0.0..=20.0,
         "Each further seam costs an evening; it must make the largest change this much smaller.";
     DartFront, "dart_front", "most in one front dart of a skirt", 20.0, Mm, 5.0..=40.0,

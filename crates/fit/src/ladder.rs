@@ -3,7 +3,7 @@
 use crate::garment::{Level, LevelName, Pattern, Seam, SeamName};
 use crate::girth::crossing_seams;
 use crate::solution::Solver;
-use crate::{EntryMode, HouseRule, Job, JobError, Length, Pin, Side, solve};
+use crate::{EntryMode, HouseRule, Job, JobError, Length, Pin, Side, Solution, solve};
 
 /// Rungs keep at least this far from a seam's ends, in millimetres.
 const OFF_THE_END: f64 = 20.0;
@@ -93,3 +93,33 @@ fn depth_at(wanted: &[(f64, f64)], station: f64) -> f64 {
 
 /// The deepest rung set from numbers alone, in millimetres: more is for the mirror to say.
 const DEEPEST: f64 = 40.0;
+
+/// The pin of a ladder that a reading moves: on the same seam and side, where the reading stands. What was
+/// planned stays beside where it was moved to. `None` where the reading is a pin of its own.
+///
+/// Both the reading and the pins already set have to be understood in one solution.
+#[must_use]
+pub fn moved_rung(job: &Job, solution: &Solution, reading: &Pin) -> Option<Pin> {
+    let read = |id: &str| solution.seams.iter().flat_map(|seam| &seam.pins).find(|pin| pin.id == id);
+    let here = read(&reading.id)?;
+    let away = |pin: &Pin| Some((read(&pin.id)?.station - here.station).abs());
+    let near = Length::from_mm(job.habits.rule(HouseRule::LadderNear));
+    let set = |pin: &&Pin| pin.planned.is_some() && pin.seam == reading.seam && pin.side == reading.side;
+    let rung = job
+        .fitting
+        .pins
+        .iter()
+        .filter(|pin| pin.id != reading.id)
+        .filter(set)
+        .filter(|pin| away(pin).is_some_and(|away| away <= near))
+        .min_by_key(|pin| away(pin))?;
+    Some(Pin {
+        mode: reading.mode,
+        reading: reading.reading,
+        panel: reading.panel,
+        moved: Some(here.depth),
+        reread: false,
+        exact: false,
+        ..rung.clone()
+    })
+}

@@ -64,7 +64,7 @@ pub use garment::{Garment, SeamName};
 pub use habit::{AllowanceHabit, EveningChoice, HabitOutOfRange, Habits, OneSide, Paper};
 pub use house::{HouseEntry, HouseRule, RuleUnit};
 pub use job::{AcceptedDepth, Fitting, JOB_FORMAT, Job, JobError, JobErrorCause, MOST_PINS, SeamEvening};
-pub use ladder::ladder;
+pub use ladder::{ladder, moved_rung};
 pub use length::Length;
 pub use lengths::{LengthName, LengthRow};
 pub use letting_out::{Inset, InsideSeam, LetOut, LevelGain};

@@ -7,7 +7,7 @@ use common::{job, mm, pin, shape};
 use vemble_fit::garment::{Clip, FlatName, Kind, Lacing, LevelName, SeamAllowance};
 use vemble_fit::{
     Body, Datum, EntryMode, Job, Length, LineOutcome, MeasureName, Pin, SeamName, Side, Solution, compare,
-    copy_from, fit_picture, ladder, perimeter, solve, what_changed,
+    copy_from, fit_picture, ladder, moved_rung, perimeter, solve, what_changed,
 };
 
 fn example(name: &str) -> Job {
@@ -74,6 +74,30 @@ fn two_side_seams_share_a_copied_width_by_halves_and_a_sleeve_takes_it_whole() {
     assert_eq!(words, ["The side length is 20 mm longer: shorten at the hem."]);
     let odd = copy_from(&job, &[(FlatName::Bust, mm(90.0))].into()).expect_err("no such bust");
     assert_eq!(odd.path, "favourite.bust");
+}
+
+#[test]
+fn a_reading_where_a_set_pin_stands_moves_it_and_keeps_what_was_planned() {
+    let mut job = example("coat");
+    job.fitting.pins.clear();
+    job.fitting.pins = ladder(&job, SeamName::Side).expect("a ladder");
+    let rung = job.fitting.pins.iter().find(|pin| pin.side == Side::Left).cloned().expect("a rung");
+    let read = |off: f64| {
+        let mut job = job.clone();
+        let reading = Pin {
+            id: "read".into(),
+            station: rung.station + mm(off),
+            reading: mm(21.0),
+            planned: None,
+            ..rung.clone()
+        };
+        job.fitting.pins.push(reading.clone());
+        moved_rung(&job, &solve(&job).expect("a result"), &reading)
+    };
+    let moved = read(-6.0).expect("it moves");
+    assert_eq!((moved.id, moved.station), (rung.id.clone(), rung.station));
+    assert_eq!((moved.planned, moved.moved, moved.reading), (rung.planned, Some(mm(21.0)), mm(21.0)));
+    assert_eq!(read(30.0), None, "further off it is a pin of its own");
 }
 
 #[test]

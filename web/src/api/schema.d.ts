@@ -2578,6 +2578,7 @@ export interface components {
         };
         /** @description A typed pin understood. */
         ReadPin: {
+            moves?: components["schemas"]["Pin"] | null;
             /** @description The pin, ready for a fitting. */
             pin: components["schemas"]["Pin"];
             read?: components["schemas"]["PinRead"] | null;
@@ -3232,6 +3233,8 @@ export interface components {
             reading: string;
             /** @description The seam. */
             seam: components["schemas"]["SeamName"];
+            /** @description Pins set from numbers that it may move. */
+            set?: components["schemas"]["Pin"][];
             /** @description The side. */
             side: components["schemas"]["Side"];
             /** @description The station as typed: `24 1/2`. */

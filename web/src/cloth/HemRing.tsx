@@ -63,31 +63,32 @@ export function HemRing(props: {
         const read = reading(spot);
         const picked = Math.abs(spot.at - at) < 0.5;
         return (
-          <g
-            key={spot.at}
-            role="button"
-            tabIndex={0}
-            aria-pressed={picked}
-            aria-label={`${spot.words}${read ? `, ${read.shown}` : ", not read"}`}
-            className="hem-spot"
-            onClick={() => props.onPick(spot.at)}
-            onKeyDown={(event) => {
-              if (event.key === "Enter" || event.key === " ") {
-                event.preventDefault();
-                props.onPick(spot.at);
-              }
-            }}
-          >
-            <circle cx={x} cy={y} r="24" fill="transparent" />
-            <circle
-              cx={x}
-              cy={y}
-              r={picked ? 12 : 9}
-              fill={read ? "#d9a41c" : "#fbf8f1"}
-              stroke={picked ? "#272420" : "#6d4e00"}
-              strokeWidth={picked ? 3.5 : 1.8}
-            />
-            <text x={tx} y={ty} fontSize="16" textAnchor="middle" fill="#5d564b">
+          <g key={spot.at}>
+            <g
+              role="button"
+              tabIndex={0}
+              aria-pressed={picked}
+              aria-label={`${spot.words}${read ? `, ${read.shown}` : ", not read"}`}
+              className="hem-spot"
+              onClick={() => props.onPick(spot.at)}
+              onKeyDown={(event) => {
+                if (event.key === "Enter" || event.key === " ") {
+                  event.preventDefault();
+                  props.onPick(spot.at);
+                }
+              }}
+            >
+              <circle cx={x} cy={y} r="24" fill="transparent" />
+              <circle
+                cx={x}
+                cy={y}
+                r={picked ? 12 : 9}
+                fill={read ? "#d9a41c" : "#fbf8f1"}
+                stroke={picked ? "#272420" : "#6d4e00"}
+                strokeWidth={picked ? 3.5 : 1.8}
+              />
+            </g>
+            <text aria-hidden="true" x={tx} y={ty} fontSize="16" textAnchor="middle" fill="#5d564b">
               {spot.words.split(" ").map((word, i, all) => (
                 <tspan key={word} x={tx} dy={i === 0 ? (all.length > 1 ? -8 : 0) : 15}>
                   {word}

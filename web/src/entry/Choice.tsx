@@ -15,6 +15,7 @@ export function Choice<Value extends string>(props: {
       <label htmlFor={props.id}>{props.label}</label>
       <Select<Value>
         id={props.id}
+        virtual={false}
         style={{ width: "100%" }}
         value={props.value ?? null}
         options={props.options}

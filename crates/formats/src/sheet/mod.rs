@@ -235,7 +235,7 @@ impl FullSize {
             .into_iter()
             .map(|(words, course)| {
                 let middle = course[course.len() / 2];
-                (middle, [middle[0] + MARK, middle[1]], words.to_owned())
+                (middle, [middle[0], middle[1] + MARK], words.to_owned())
             })
             .collect();
         let courses = [

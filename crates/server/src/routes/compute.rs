@@ -13,7 +13,7 @@ use vemble_fit::sums::{Sum, SumAnswer, work_out};
 use vemble_fit::{
     Comparison, CopyPlan, Datum, EdgeRead, EntryMode, FitPicture, Fitting, Garment, Habits, JOB_FORMAT, Job,
     JobError, Length, Pin, PinRead, SeamName, ShareOut, ShareRequest, Side, Solution, compare, copy_from,
-    fit_picture, ladder, read_tape, share_out, solve,
+    fit_picture, ladder, moved_rung, read_tape, share_out, solve,
 };
 
 use crate::body::Body;
@@ -57,6 +57,10 @@ pub struct TypedPin {
     /// The edge read on, for a reading from its raw edge.
     #[serde(default)]
     panel: Option<EdgeRead>,
+    /// Pins set from numbers that it may move.
+    #[serde(default)]
+    #[schema(max_items = 400)]
+    set: Vec<Pin>,
 }
 
 /// A typed pin understood.
@@ -66,6 +70,8 @@ pub struct ReadPin {
     pin: Pin,
     /// Where it stands and what it does, said back; absent while the seam's length is unknown.
     read: Option<PinRead>,
+    /// The pin set from numbers that it moves, as it is now.
+    moves: Option<Pin>,
 }
 
 /// Read one pin as it is typed, and say back what it does.
@@ -95,7 +101,10 @@ async fn compute_pin(_: SignedIn, Body(typed): Body<TypedPin>) -> Result<Json<Re
         body: None,
         habits: typed.habits,
         garment: typed.garment,
-        fitting: Fitting { pins: vec![pin.clone()], ..Fitting::on(Default::default()) },
+        fitting: Fitting {
+            pins: std::iter::once(pin.clone()).chain(typed.set).collect(),
+            ..Fitting::on(Default::default())
+        },
         timings: Vec::new(),
     };
     let solution = solve(&job).map_err(|error| {
@@ -104,8 +113,9 @@ async fn compute_pin(_: SignedIn, Body(typed): Body<TypedPin>) -> Result<Json<Re
         problem.path = problem.path.map(|path| path.replace("fitting.pins[0].", ""));
         problem
     })?;
-    let read = solution.seams.into_iter().flat_map(|seam| seam.pins).next();
-    Ok(Json(ReadPin { pin, read }))
+    let moves = moved_rung(&job, &solution, &pin);
+    let read = solution.seams.into_iter().flat_map(|seam| seam.pins).find(|read| read.id == pin.id);
+    Ok(Json(ReadPin { pin, read, moves }))
 }
 
 /// A reading round a hem as it is typed.

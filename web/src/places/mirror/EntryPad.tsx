@@ -38,6 +38,8 @@ export function EntryPad(props: {
   habits: Of<"Habits"> | undefined;
   /** The seams of this garment that take pins. */
   seams: Of<"PinnableSeam">[];
+  /** Pins set from numbers, which a reading where they stand moves. */
+  set: Of<"Pin">[];
   onPick: (seam: SeamName, side: Side) => void;
   onPin: (read: Of<"ReadPin">) => void;
 }) {
@@ -91,6 +93,7 @@ export function EntryPad(props: {
       mode,
       reading: text.reading,
       panel: mode === "raw_edge_to_chalk" ? panel : null,
+      set: props.set.filter((each) => each.seam === seam && each.side === side),
     });
     setText({ station: "", reading: "" });
     focus("station");

@@ -8,7 +8,6 @@ import { EntryPad } from "./EntryPad";
 import { HowClose } from "./HowClose";
 import { Ladder } from "./Ladder";
 import { MirrorTabs } from "./MirrorTabs";
-import { moved, rungAt } from "./rungs";
 import { OnForm } from "./OnForm";
 import { PinList } from "./PinList";
 
@@ -110,12 +109,12 @@ export default function Mirror({ id, draft, job, solution }: AtWork) {
           onPick={pick}
           garment={job.garment}
           habits={job.habits}
-          onPin={({ pin, read }) =>
+          set={(fitting.pins ?? []).filter((pin) => pin.planned != null)}
+          onPin={({ pin, moves }) =>
             draft.change((now) => {
               const pins = now.pins ?? [];
-              const rung = rungAt(solution, pins, pin, read);
-              return rung
-                ? { ...now, pins: pins.map((each) => (each.id === rung.id ? moved(rung, pin, read) : each)) }
+              return moves
+                ? { ...now, pins: pins.map((each) => (each.id === moves.id ? moves : each)) }
                 : { ...now, pins: [...pins.filter((other) => other.id !== pin.id), pin] };
             })
           }
