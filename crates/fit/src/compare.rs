@@ -3,6 +3,7 @@
 use serde::Serialize;
 
 use crate::garment::{Figure, LevelName};
+use crate::hem::HemSolution;
 use crate::plan::Step;
 use crate::solution::{LineOutcome, Solution};
 use crate::{Job, JobError, Length, Scale, Side, solve};
@@ -162,8 +163,43 @@ pub fn what_changed(first: &Solution, second: &Solution, scale: Scale) -> Vec<St
             said.push(format!("The {} has no line any more.", seam.words));
         }
     }
+    said.extend(second.hems.iter().filter_map(|hem| hem_changed(first, hem, scale)));
+    for hem in &first.hems {
+        if !second.hems.iter().any(|other| other.hem == hem.hem) {
+            said.push(format!("The {} stays as it is.", hem.words));
+        }
+    }
     said.extend(steps_changed(&first.plan.steps, &second.plan.steps));
     said
+}
+
+/// What is different about one hem, in a sentence.
+fn hem_changed(first: &Solution, hem: &HemSolution, scale: Scale) -> Option<String> {
+    let Some(was) = first.hems.iter().find(|other| other.hem == hem.hem) else {
+        return Some(format!("The {} is changed: {}.", hem.words, hem.wanted));
+    };
+    let mut parts = Vec::new();
+    let moved = hem.mean() - was.mean();
+    if moved.abs().mm() >= WORTH_SAYING {
+        let way = if moved.is_positive() { "higher" } else { "lower" };
+        parts.push(format!("comes out {} {way}", scale.write(moved.abs())));
+    }
+    if was.kind != hem.kind {
+        parts.push(format!("is sewn as {} in place of {}", hem.kind_words, was.kind_words));
+    } else if was.allowance != hem.allowance {
+        parts.push(format!("is turned up {} in place of {}", hem.allowance_words, was.allowance_words));
+    }
+    let words = |hem: &HemSolution| hem.lining.as_ref().map(|lining| lining.words.clone());
+    if words(was) != words(hem) {
+        parts.push("has its lining done otherwise".to_owned());
+    }
+    let settled = |hem: &HemSolution| hem.is_solved();
+    match (settled(was), settled(hem)) {
+        (true, false) => parts.push("cannot be made so".to_owned()),
+        (false, true) => parts.push("can be made now".to_owned()),
+        _ => {}
+    }
+    (!parts.is_empty()).then(|| format!("The {} {}.", hem.words, parts.join(", and ")))
 }
 
 fn steps_changed(first: &[Step], second: &[Step]) -> Vec<String> {

@@ -11,10 +11,13 @@ use vemble_fit::garment::{
 };
 use vemble_fit::girth::LineSet;
 use vemble_fit::hem::{
-    HemKind, HemPair, HemRead, HemReading, HemSolution, HemWish, HighLow, Lies, OldTurnUp, Ring, ShortenAt,
-    UncutWay, Wanted,
+    HemKind, HemPair, HemRead, HemReading, HemSolution, HemWish, HighLow, Landmark, Lies, OldTurnUp, Ring,
+    ShortenAt, UncutWay, Wanted,
 };
-use vemble_fit::{Habits, Job, LevelBy, Side, Solution, WashTest, solve};
+use vemble_fit::{
+    Habits, HemCut, HemSewn, HemWhen, Job, LevelBy, LiningEdge, LiningHangs, MeasureName, OldEdge, Pairs,
+    Side, Solution, WashTest, solve,
+};
 
 fn wished(shape: Shape, wish: HemWish) -> Job {
     let mut job = job(shape);
@@ -475,6 +478,89 @@ fn every_hem_step_comes_after_what_it_needs_and_nothing_is_cut_unseen() {
             }
         }
     }
+}
+
+#[test]
+fn every_habit_about_hems_changes_what_is_done() {
+    let lined = Shape { lined: true, ..trousers() };
+    let mut job = wished(lined, of_kind(HemKind::DeepHand, 60.0));
+    job.garment.cloth.family = vemble_fit::ClothFamily::Denim;
+    let plain = solved(&job);
+    let with = |change: &dyn Fn(&mut Habits)| {
+        let mut other = job.clone();
+        change(&mut other.habits);
+        vemble_fit::what_changed(&plain, &solved(&other), Default::default()).join(" ")
+    };
+    let says =
+        |said: String, words: &str| assert!(said.contains(words), "{said:?} says nothing of {words:?}");
+    says(with(&|habits| habits.hem_when = HemWhen::Flat), "Close the seam through the finished hem");
+    says(with(&|habits| habits.hem_sewn = HemSewn::Machine), "Sew the hems of both legs");
+    says(with(&|habits| habits.lining_edge = LiningEdge::Cut), "Cut the lining");
+    says(with(&|habits| habits.lining_hangs = LiningHangs::Free), "Hem the lining by itself");
+    says(with(&|habits| habits.pairs = Pairs::Reference), "on the first, the pattern for the other");
+    let mut after = job.clone();
+    after.habits.hem_cut = HemCut::After;
+    let place = |solution: &Solution, key: &str| solution.plan.steps.iter().position(|step| step.key == key);
+    assert!(place(&plain, "cut_hem") < place(&plain, "sew_hem"));
+    let after = solved(&after);
+    assert!(place(&after, "cut_hem") > place(&after, "sew_hem"));
+    // Where nothing is said of the kind, denim keeps its hem, or gets a new one.
+    job.fitting.hems[0].kind = None;
+    assert_eq!(hem(&job).kind, HemKind::Original);
+    job.habits.old_edge = OldEdge::NewHem;
+    assert_ne!(hem(&job).kind, HemKind::Original);
+}
+
+#[test]
+fn two_fittings_are_compared_hem_by_hem() {
+    let one = solved(&wished(trousers(), of_kind(HemKind::DeepHand, 40.0)));
+    let other = solved(&wished(trousers(), of_kind(HemKind::SingleFold, 52.0)));
+    let said = vemble_fit::what_changed(&one, &other, Default::default()).join(" ");
+    assert!(said.contains("The hem comes out 12 mm higher"), "{said}");
+    assert!(said.contains("single fold, edge finished in place of deep hem by hand"), "{said}");
+}
+
+#[test]
+fn a_hem_takes_its_length_from_another_garment_a_landmark_or_the_body() {
+    let body = |measures: &[(MeasureName, f64)]| vemble_fit::Body {
+        taken_on: "2026-11-01".parse().expect("a day"),
+        measures: measures.iter().map(|(name, value)| (*name, mm(*value))).collect(),
+        layers: Vec::new(),
+    };
+    let mean = |job: &Job| hem(job).mean().mm();
+    let other = Wanted::Garment { length: mm(985.0) };
+    let mut job = wished(trousers(), HemWish::new(HemName::Hem, other));
+    assert!((mean(&job) - 35.0).abs() < 0.1);
+    // The ankle bone is 80 above the floor and the shoe lifts the heel by 20; the edge ends where the inside
+    // leg says, 770 + 20 − 760 above it, so it goes up by 80 + 20 − 10 − 30.
+    let ankle = Wanted::Landmark { landmark: Landmark::AnkleBone, below: mm(10.0) };
+    job.fitting.hems[0] = HemWish { shoes: mm(20.0), ..HemWish::new(HemName::Hem, ankle) };
+    assert!(hem(&job).waits.expect("a reason").contains("ankle bone height"));
+    job.body = Some(body(&[(MeasureName::AnkleHeight, 80.0), (MeasureName::InsideLeg, 770.0)]));
+    assert!((mean(&job) - 60.0).abs() < 0.6, "{}", mean(&job));
+    let foot = |job: &Job| solved(job).warnings.iter().any(|warning| warning.code == "hem.trip");
+    assert!(!foot(&job));
+    let low = Wanted::Landmark { landmark: Landmark::Shoe, below: mm(-8.0) };
+    let faced = Some(HemKind::BiasFaced);
+    job.fitting.hems[0] = HemWish { shoes: mm(20.0), kind: faced, ..HemWish::new(HemName::Hem, low) };
+    assert!(foot(&job), "8 above the floor is trodden on");
+    // A sleeve is measured down the arm.
+    let shirt = shape(
+        Kind::Shirt,
+        &[
+            (FlatName::Bust, 560.0),
+            (FlatName::SideLength, 460.0),
+            (FlatName::SleeveSeam, 470.0),
+            (FlatName::SleeveLength, 600.0),
+        ],
+    );
+    let wrist = Wanted::Landmark { landmark: Landmark::Wrist, below: mm(15.0) };
+    let mut job = wished(shirt, HemWish::new(HemName::Sleeve, wrist));
+    job.body = Some(body(&[(MeasureName::ArmLength, 560.0)]));
+    assert!((mean(&job) - 25.0).abs() < 0.5, "{}", mean(&job));
+    let sleeve = solved(&job).lengths.into_iter().find(|row| row.name == vemble_fit::LengthName::Sleeve);
+    let [before, after] = sleeve.expect("a sleeve").garment;
+    assert!(((before - after).mm() - 25.0).abs() < 0.5);
 }
 
 #[test]

@@ -3286,11 +3286,8 @@ export interface components {
              * @description The whole way round.
              */
             length: number;
-            /**
-             * Format: double
-             * @description How far above the fold the lining ends.
-             */
-            lining?: number | null;
+            /** @description How far above the fold the lining ends, and where its raw edge lies from the fold. */
+            lining?: number[] | null;
             /**
              * Format: double
              * @description How far below the existing edge the old turn-up reaches when it is opened.

@@ -28,6 +28,11 @@ export function HemRing(props: {
   // inner seam over the front, the right one being the left one in a glass.
   const onScreen = (degrees: number) =>
     side === "centre" ? 90 - degrees : side === "left" ? 180 - degrees : degrees;
+  /** The place a direction on the screen points to, to the nearest five degrees. */
+  const degreesAt = (screen: number) => {
+    const degrees = side === "centre" ? 90 - screen : side === "left" ? 180 - screen : screen;
+    return (((Math.round(degrees / 5) * 5) % 360) + 360) % 360;
+  };
   const where = (degrees: number, radius: number): [number, number] => {
     const turn = (onScreen(degrees) * Math.PI) / 180;
     return [middle + radius * Math.cos(turn), middle + radius * Math.sin(turn)];
@@ -56,6 +61,22 @@ export function HemRing(props: {
     >
       <Feet hem={place.hem} paired={place.paired} />
       <path d={path(ring)} fill="none" stroke="#5d564b" strokeWidth="2" strokeDasharray="7 5" />
+      <path
+        d={path(ring)}
+        className="hem-anywhere"
+        fill="none"
+        stroke="transparent"
+        strokeWidth="34"
+        onClick={(event) => {
+          const box = event.currentTarget.ownerSVGElement?.getBoundingClientRect();
+          if (!box) return;
+          const turn = Math.atan2(
+            event.clientY - box.top - box.height / 2,
+            event.clientX - box.left - box.width / 2,
+          );
+          props.onPick(degreesAt((turn * 180) / Math.PI));
+        }}
+      />
       {fold.length > 0 && <path d={path(fold)} fill="none" stroke="#a5371f" strokeWidth="3" />}
       {place.spots.map((spot) => {
         const [x, y] = where(spot.at, edge);
@@ -103,6 +124,16 @@ export function HemRing(props: {
           </g>
         );
       })}
+      {!place.spots.some((spot) => Math.abs(spot.at - at) < 0.5) && (
+        <circle
+          cx={where(at, edge)[0]}
+          cy={where(at, edge)[1]}
+          r="12"
+          fill="#fbf8f1"
+          stroke="#272420"
+          strokeWidth="3.5"
+        />
+      )}
       {extra?.map((each) => {
         const [x, y] = where(each.at, edge);
         return <circle key={each.id} cx={x} cy={y} r="6" fill="#d9a41c" stroke="#6d4e00" />;

@@ -13,21 +13,22 @@ const apart = 14;
 export const HemUnrolled = memo(function HemUnrolled(props: {
   solved: Of<"HemSolution">;
   side: Of<"HemSide">;
+  /** Every side that is drawn beside it, so that all stand at one scale. */
+  beside: Of<"HemSide">[];
   width: number;
 }) {
   const { solved, side } = props;
   const { unrolled } = side;
   const scale = (props.width - margin.left - margin.right) / unrolled.length;
   const fold = unrolled.fold as [number, number][];
+  const lining = unrolled.lining as [number, number] | null | undefined;
   // A tuck has two lines of stitching: its lower keeps its height, its upper loses the length.
   const tucked = side.tuck?.above;
-  const mean = side.take_up[1] ?? 0;
-  const highest = Math.max(...fold.map((point) => point[1])) + unrolled.turned + (tucked ?? 0);
   const near = side.collisions.filter(
     (each) => each.kind !== "facing" && (each.after[1] ?? 0) > (each.after[0] ?? 0),
   );
-  const top = Math.max(highest + 18, 60, ...near.map((each) => Math.min(140, (each.after[1] ?? 0) + mean)));
-  const bottom = -Math.max(unrolled.old_turn_up, (unrolled.allowance ?? 0) - (side.take_up[0] ?? 0), 14);
+  const top = Math.max(60, ...props.beside.map(highest));
+  const bottom = Math.min(-14, ...props.beside.map(lowest));
   // Upright it is drawn at least as large, and larger where a long hem leaves no room to see anything.
   const up = Math.max(scale, 110 / (top - bottom));
   const height = margin.top + margin.bottom + (top - bottom) * up;
@@ -52,9 +53,12 @@ export const HemUnrolled = memo(function HemUnrolled(props: {
     ...(unrolled.allowance == null
       ? []
       : [{ words: "cut", at: y(end - unrolled.allowance), ink: "#245a82" }]),
-    ...(unrolled.lining == null
-      ? []
-      : [{ words: "lining ends", at: y(end + unrolled.lining), ink: "#3f6b3d" }]),
+    ...(lining
+      ? [
+          { words: "lining ends", at: y(end + lining[0]), ink: "#3f6b3d" },
+          { words: "its raw edge", at: y(end + lining[1]), ink: "#3f6b3d" },
+        ]
+      : []),
     ...(unrolled.turned > 0 ? [{ words: "turn-up", at: y(end + unrolled.turned), ink: "#5d564b" }] : []),
   ]);
   const rows = side.rows;
@@ -114,14 +118,25 @@ export const HemUnrolled = memo(function HemUnrolled(props: {
           strokeDasharray="2 4"
         />
       )}
-      {unrolled.lining != null && (
-        <path
-          d={course(unrolled.lining)}
-          fill="none"
-          stroke="#3f6b3d"
-          strokeWidth="1.4"
-          strokeDasharray="10 3 2 3"
-        />
+      {lining && (
+        <>
+          <path
+            d={`${course(lining[0])}L${[...fold]
+              .reverse()
+              .map(([u, d]) => `${x(u).toFixed(1)} ${y(d + lining[1]).toFixed(1)}`)
+              .join("L")}Z`}
+            fill="#3f6b3d"
+            opacity=".13"
+          />
+          <path
+            d={course(lining[0])}
+            fill="none"
+            stroke="#3f6b3d"
+            strokeWidth="1.4"
+            strokeDasharray="10 3 2 3"
+          />
+          <path d={course(lining[1])} fill="none" stroke="#3f6b3d" strokeWidth="1" strokeDasharray="1 3" />
+        </>
       )}
       {tucked != null && (
         <path
@@ -178,6 +193,17 @@ export const HemUnrolled = memo(function HemUnrolled(props: {
     </svg>
   );
 });
+
+/** How far up and down a side has something to draw, in millimetres. */
+function highest(side: Of<"HemSide">): number {
+  const fold = Math.max(...side.unrolled.fold.map((point) => point[1] ?? 0));
+  const stands = side.collisions.map((each) => Math.min(140, (each.after[1] ?? 0) + (side.take_up[1] ?? 0)));
+  return Math.max(fold + side.unrolled.turned + (side.tuck?.above ?? 0) + 18, ...stands);
+}
+function lowest(side: Of<"HemSide">): number {
+  const cut = (side.take_up[0] ?? 0) - (side.unrolled.allowance ?? 0);
+  return -Math.max(side.unrolled.old_turn_up, -cut);
+}
 
 type Label = { words: string; at: number; ink: string };
 

@@ -1,22 +1,20 @@
 import { Button, Modal } from "antd";
 import { useShown } from "../entry/lengths";
-import { type Base, differences, type Pin } from "./draft";
+import { type Base, differences, type Fitting } from "./draft";
 import type { Draft } from "./useDraft";
 
 /** Two browsers changed one fitting: what differs, and whose goes on. Nothing is lost before. */
 export function Clash({ draft, theirs }: { draft: Draft; theirs: Base }) {
-  const rows = differences(draft.draft?.fitting.pins ?? [], theirs.record.fitting.pins ?? []);
+  const rows = differences(readingsOf(draft.draft?.fitting), readingsOf(theirs.record.fitting));
   const shown = useShown(
     Object.fromEntries(
       rows.flatMap(({ id, mine, theirs: other }) => [
         [`${id} at`, (mine ?? other)?.station],
-        [`${id} mine`, mine?.reading],
-        [`${id} theirs`, other?.reading],
+        [`${id} mine`, mine?.length],
+        [`${id} theirs`, other?.length],
       ]),
     ),
   );
-  const name = (pin: Pin | undefined) =>
-    pin && `${pin.seam.replace("_", " ")}${pin.side === "centre" ? "" : `, ${pin.side}`}`;
   return (
     <Modal
       open
@@ -51,8 +49,8 @@ export function Clash({ draft, theirs }: { draft: Draft; theirs: Base }) {
           <tbody>
             {rows.map(({ id, mine, theirs: other }) => (
               <tr key={id}>
-                <td>{name(mine ?? other)}</td>
-                <td className="num">{shown?.[`${id} at`]}</td>
+                <td>{(mine ?? other)?.what}</td>
+                <td className="num">{(mine ?? other)?.where ?? shown?.[`${id} at`]}</td>
                 <td className="num">
                   <strong>{mine ? shown?.[`${id} mine`] : "none"}</strong>
                 </td>
@@ -66,4 +64,26 @@ export function Clash({ draft, theirs }: { draft: Draft; theirs: Base }) {
       )}
     </Modal>
   );
+}
+
+/** A reading of a pin or of a hem, as far as two of them can be told apart. */
+type Reading = { id: string; what: string; where?: string; station?: number; length: number };
+
+function readingsOf(fitting: Fitting | undefined): Reading[] {
+  const sided = (what: string, side: string) => (side === "centre" ? what : `${what}, ${side}`);
+  const pins = (fitting?.pins ?? []).map((pin) => ({
+    id: pin.id,
+    what: sided(pin.seam.replace("_", " "), pin.side),
+    station: pin.station,
+    length: pin.reading,
+  }));
+  const round = (fitting?.hems ?? []).flatMap((hem) =>
+    (hem.readings ?? []).map((each) => ({
+      id: each.id,
+      what: sided(hem.hem === "sleeve" ? "sleeve hem" : "hem", each.side),
+      where: `${each.at}°`,
+      length: each.length,
+    })),
+  );
+  return [...pins, ...round];
 }

@@ -99,17 +99,17 @@ export const progressOf = (fitting: Fitting): Of<"Progress"> => ({
   confirmed: fitting.progress?.confirmed ?? [],
 });
 
-/** Where two versions of the pins differ, for showing. */
-export function differences(
-  mine: Pin[],
-  theirs: Pin[],
-): { id: string; mine: Pin | undefined; theirs: Pin | undefined }[] {
-  const ids = [...new Set([...theirs, ...mine].map((pin) => pin.id))];
+/** Where two versions of the readings differ, for showing. */
+export function differences<Row extends { id: string }>(
+  mine: Row[],
+  theirs: Row[],
+): { id: string; mine: Row | undefined; theirs: Row | undefined }[] {
+  const ids = [...new Set([...theirs, ...mine].map((row) => row.id))];
   return ids
     .map((id) => ({
       id,
-      mine: mine.find((pin) => pin.id === id),
-      theirs: theirs.find((pin) => pin.id === id),
+      mine: mine.find((row) => row.id === id),
+      theirs: theirs.find((row) => row.id === id),
     }))
     .filter((pair) => !same(pair.mine, pair.theirs));
 }

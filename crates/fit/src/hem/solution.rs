@@ -126,8 +126,9 @@ pub struct Unrolled {
     pub allowance: Option<f64>,
     /// How far above the fold the upper edge of the turn-up lies.
     pub turned: f64,
-    /// How far above the fold the lining ends.
-    pub lining: Option<f64>,
+    /// How far above the fold the lining ends, and where its raw edge lies from the fold.
+    #[cfg_attr(feature = "schema", schema(value_type = Option<Vec<f64>>))]
+    pub lining: Option<[f64; 2]>,
     /// How far below the existing edge the old turn-up reaches when it is opened.
     pub old_turn_up: f64,
     /// Panels in turning order.

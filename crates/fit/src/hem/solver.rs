@@ -548,7 +548,7 @@ impl<'a> HemSolver<'a> {
         let hem_seam = shape.hem_seam(wish.hem);
         let tucked = (work.kind == HemKind::Original)
             .then(|| tuck(ring, fold, mean, work.old, hem_seam, "original hem", self.habits));
-        let lined = self.lining_above(work, allowance, mean);
+        let lined = self.lining_lies(work, allowance, mean);
         let excess = turned.as_ref().map(|turned| turned.by_panel.clone()).unwrap_or_default();
         HemSide {
             side,
@@ -597,10 +597,14 @@ impl<'a> HemSolver<'a> {
         }
     }
 
-    fn lining_above(&self, work: &Work<'_>, allowance: f64, mean: f64) -> Option<f64> {
+    /// Where the lining ends and where its raw edge lies, from the fold.
+    fn lining_lies(&self, work: &Work<'_>, allowance: f64, mean: f64) -> Option<[f64; 2]> {
         let sleeve = work.wish.hem == HemName::Sleeve;
+        if !work.kind.is_cut() || work.kind == HemKind::LinedBag {
+            return None;
+        }
         lining(self.shape(), sleeve, work.wish.lining, allowance, mean, self.habits)
-            .map(|lining| lining.above.mm())
+            .map(|lining| [lining.above.mm(), lining.raw.mm()])
     }
 
     /// The table to chalk by: every place offered, every reading, in turning order.

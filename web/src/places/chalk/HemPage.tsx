@@ -103,7 +103,7 @@ export default function HemPage({ id, draft, job, solution }: AtWork) {
               ))}
             </section>
             <section className="stack" aria-label="How it will lie">
-              {solved && <HemSays solved={solved} />}
+              {solved && <HemSays solved={solved} test={job.garment.wash_test} />}
               <Minds
                 warnings={solution.warnings.filter(
                   (each) =>
@@ -151,6 +151,9 @@ const title = (place: HemPlace) =>
 function Unrolled({ solved }: { solved: HemSolution | undefined }) {
   const sides = solved?.uncut ? [] : (solved?.sides ?? []);
   if (!solved || sides.length === 0) return null;
+  // Drawn in the room there is, so that its words stay as large as all others.
+  const narrow = window.innerWidth <= 1100;
+  const room = Math.min(window.innerWidth, 1280) - (narrow ? 60 : 80);
   return (
     <div className="hems-unrolled" style={{ gridTemplateColumns: `repeat(${sides.length}, minmax(0, 1fr))` }}>
       {sides.map((side) => (
@@ -159,7 +162,8 @@ function Unrolled({ solved }: { solved: HemSolution | undefined }) {
           <HemUnrolled
             solved={solved}
             side={side}
-            width={Math.min(sides.length > 1 ? 590 : 1200, 110 + 1.9 * side.unrolled.length)}
+            beside={sides}
+            width={Math.min(narrow ? room : room / sides.length, 110 + 1.9 * side.unrolled.length)}
           />
         </figure>
       ))}

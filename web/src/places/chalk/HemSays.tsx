@@ -1,10 +1,11 @@
 import { Button } from "antd";
 import type { Of } from "../../api/client";
 import type { HemSolution } from "../../hem/wish";
-import { useSums } from "../../sums/keeping";
+import { type Sum, useSums } from "../../sums/keeping";
 
 /** How the hem will lie and what to do: turn-up, tuck, waist, what stands near, lining, corners, both sides. */
-export function HemSays({ solved }: { solved: HemSolution }) {
+export function HemSays(props: { solved: HemSolution; test: Of<"WashTest"> | null | undefined }) {
+  const { solved, test } = props;
   const { open } = useSums();
   const side = solved.sides[0];
   const turned = side?.turn_up;
@@ -75,6 +76,11 @@ export function HemSays({ solved }: { solved: HemSolution }) {
             {told.map((each) => (
               <li key={each.says} className={each.state === "clear" ? "note" : "mind"}>
                 {each.says}
+                {sumNear(each, side?.girth[1] ?? 0).map(([words, sum]) => (
+                  <button key={words} type="button" className="linkish" onClick={() => open(sum)}>
+                    {words}
+                  </button>
+                ))}
                 {each.spaced.length > 1 && (
                   <>
                     {" "}
@@ -99,12 +105,45 @@ export function HemSays({ solved }: { solved: HemSolution }) {
           </ul>
         </section>
       )}
+      {test && solved.shrinks != null && (
+        <div className="row">
+          <Button
+            size="small"
+            onClick={() => open({ sum: "shrink", wanted: side?.rows[0]?.finished ?? 0, ...test })}
+          >
+            What to cut for cloth that shrinks
+          </Button>
+        </div>
+      )}
+      {(solved.kind === "twin_needle" || solved.kind === "cover_stitched") && solved.paired && (
+        <div className="row">
+          <Button size="small" onClick={() => open(elastic(side?.girth[1] ?? 0))}>
+            Or elastic in the hem
+          </Button>
+        </div>
+      )}
       {solved.lining && (
         <Part title="The lining" testid="hem-lining" words={[solved.lining.way_in, ...solved.lining.words]} />
       )}
       {solved.mitres.length > 0 && <Mitres mitres={solved.mitres} />}
     </>
   );
+}
+
+/** A hem drawn in by a seventh, which holds without marking. */
+const elastic = (girth: number): Sum => ({ sum: "elastic", spans: [girth], gap: Math.round(girth / 7) });
+
+/** The sum a thing near the hem leads to, with its numbers. */
+function sumNear(each: Of<"Collision">, girth: number): [string, Sum][] {
+  if (each.kind === "pleats") {
+    return [["how much cloth pleats take", { sum: "pleats", finished: girth, count: 12, depth: 20 }]];
+  }
+  if ((each.kind === "slit" || each.kind === "vent") && each.state !== "clear") {
+    return [
+      ["where a new slit goes", { sum: "slit", across: girth / 2, darts: [], opening: 60, height: 150 }],
+    ];
+  }
+  return [];
 }
 
 function Part(props: { title: string; testid: string; words: string[]; children?: React.ReactNode }) {

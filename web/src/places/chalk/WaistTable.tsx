@@ -7,15 +7,23 @@ export function WaistTable({ waist }: { waist: Waist }) {
   const longest = Math.max(waist.upper, waist.lower, waist.lower_with_darts);
   const bar = (mm: number) => ({ width: `${(100 * mm) / longest}%` });
   const sides = 4 * (waist.side_take_in ?? 0);
+  const bars: [string, number][] = [
+    ["what it is sewn to", waist.upper],
+    ["skirt at its new edge", waist.lower],
+    ["darts drawn again", waist.lower_with_darts],
+    ...(sides > 0 ? [["sides taken in", waist.lower_with_darts - sides] as [string, number]] : []),
+  ];
   return (
     <section aria-label="At the waist">
       <h2>At the waist</h2>
-      <div className="edges-to-scale stack" style={{ gap: 5, margin: "8px 0 12px" }} aria-hidden="true">
-        <span style={bar(waist.upper)} />
-        <span className="new" style={bar(waist.lower)} />
-        <span className="new" style={bar(waist.lower_with_darts)} />
-        {sides > 0 && <span className="new" style={bar(waist.lower_with_darts - sides)} />}
-      </div>
+      <ul className="edges-to-scale" aria-hidden="true">
+        {bars.map(([words, mm], i) => (
+          <li key={words}>
+            <span className={i === 0 ? "" : "new"} style={bar(mm)} />
+            {words}
+          </li>
+        ))}
+      </ul>
       <table className="tape" data-testid="waist-table">
         <tbody>
           {waist.table.map((row) => (

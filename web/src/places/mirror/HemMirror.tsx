@@ -6,6 +6,7 @@ import { HemChoice } from "../../hem/HemChoice";
 import { HemWanted } from "../../hem/HemWanted";
 import { changeWish, type HemName, newWish, sidesOf, wishOf } from "../../hem/wish";
 import type { Of } from "../../api/client";
+import { Degrees } from "./Degrees";
 import { HemPad } from "./HemPad";
 import { HemReadings } from "./HemReadings";
 import { MirrorTabs } from "./MirrorTabs";
@@ -66,6 +67,7 @@ export default function HemMirror({ id, draft, job, solution }: AtWork) {
           )}
         </div>
         <HemRing place={place} solved={solved} side={on} at={at} onPick={setAt} />
+        <Degrees at={at} onPick={setAt} />
         <p className="upright">
           {place.hem === "sleeve"
             ? "Arm hanging, slightly bent, eyes ahead."
