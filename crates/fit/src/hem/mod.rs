@@ -4,12 +4,17 @@
 //! of cloth ([`Ring`]); the line round it ([`RingLine`]) says how far up the fold goes at every place; from
 //! there follow turn-up, tuck, lining, collisions and the table to chalk by ([`HemSolution`]).
 
+mod aim;
 mod collision;
 mod kind;
 mod lining;
 mod original;
+mod pairs;
 mod periodic;
+mod readings;
+mod refusal;
 mod ring;
+mod side;
 mod solution;
 mod solver;
 mod take_up;

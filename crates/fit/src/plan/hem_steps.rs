@@ -2,34 +2,26 @@
 
 use super::builder::{Builder, StopFacts};
 use super::{Bench, Stop, Work};
-use crate::choice::{HemCut, HemSewn, HemWhen, LiningEdge, LiningHangs, Pairs};
+use crate::choice::{HemCut, HemWhen, Pairs};
 use crate::garment::{FeatureKind, HemName};
-use crate::hem::{
-    Collision, CollisionState, HemKind, HemLining, HemSolution, HemSolver, Lies, OldTurnUp, Tuck, UncutWay,
-    WaistShortening,
-};
+use crate::hem::{Collision, CollisionState, HemKind, HemSolution, HemSolver, Lies, OldTurnUp, UncutWay};
 use crate::{Caution, Length};
 
-/// How far up a seam is opened so that a narrow tube can be hemmed flat, in millimetres.
-const FLAT_OPEN: f64 = 120.0;
-/// How far a splayed seam is opened above its hem, in millimetres.
-const SPLAY_OPEN: f64 = 60.0;
-
 /// One hem while its steps are written.
-struct Making<'a> {
-    hem: &'a HemSolution,
+pub(super) struct Making<'a> {
+    pub(super) hem: &'a HemSolution,
     /// What it is called: "hem", "hems of both legs", "hems of both sleeves".
-    what: String,
+    pub(super) what: String,
     /// Length of all its edges together.
-    run: f64,
+    pub(super) run: f64,
 }
 
 impl Making<'_> {
-    fn key(&self, verb: &str) -> String {
+    pub(super) fn key(&self, verb: &str) -> String {
         format!("{verb}_{}", self.hem.hem.key())
     }
 
-    fn lies(&self) -> Option<Lies> {
+    pub(super) fn lies(&self) -> Option<Lies> {
         self.hem
             .sides
             .first()?
@@ -76,7 +68,7 @@ impl Builder<'_> {
         }
     }
 
-    fn write_mm(&self, length: Length) -> String {
+    pub(super) fn write_mm(&self, length: Length) -> String {
         self.habits.scale.write(length)
     }
 
@@ -154,7 +146,7 @@ impl Builder<'_> {
         }
     }
 
-    fn chalk_hem(&mut self, making: &Making<'_>, how: Vec<String>) {
+    pub(super) fn chalk_hem(&mut self, making: &Making<'_>, how: Vec<String>) {
         let step = self.add(
             &making.key("chalk"),
             format!("Chalk the {}", making.what),
@@ -171,7 +163,7 @@ impl Builder<'_> {
     }
 
     /// Tack it as it will be, put it on, look.
-    fn tack_and_try(&mut self, making: &Making<'_>, tack: &str, how: Vec<String>) {
+    pub(super) fn tack_and_try(&mut self, making: &Making<'_>, tack: &str, how: Vec<String>) {
         let step = self.add(&making.key("tack"), tack.to_owned(), Bench::Table, Work::Tack, making.run);
         step.how = how;
         step.tools = vec!["needle", "contrast thread"];
@@ -202,7 +194,7 @@ impl Builder<'_> {
         self.needs(&[&making.key("tack")]);
     }
 
-    fn stop(
+    pub(super) fn stop(
         &self,
         making: &Making<'_>,
         step: &str,
@@ -320,246 +312,8 @@ impl Builder<'_> {
         }
     }
 
-    /// What the edge needs before it is sewn: splaying, easing, facing, interfacing, corners.
-    fn prepare_edge(&mut self, making: &Making<'_>) {
-        let hem = making.hem;
-        let before = [making.key("fasten"), making.key("try")];
-        let before: Vec<&str> = before.iter().map(String::as_str).collect();
-        let turned = hem.sides.first().and_then(|side| side.turn_up.as_ref());
-        let seams = hem.sides.first().map_or(2, |side| side.unrolled.seams.len()) as f64;
-        match (making.lies(), turned) {
-            (Some(Lies::Splay), Some(turned)) => {
-                let by = self.write_mm(turned.splay.unwrap_or_default());
-                let step = self.add(
-                    &making.key("splay"),
-                    "Splay the seams below the fold".into(),
-                    Bench::Machine,
-                    Work::Seam,
-                    2.0 * SPLAY_OPEN * seams,
-                );
-                step.how = vec![format!(
-                    "Open each seam from the raw edge to the fold and sew it again going out {by} on every panel edge, the mirror image of the cloth above. Press it open before the hem is turned."
-                )];
-                step.tools = vec!["seam ripper", "machine"];
-                step.cautions = Caution::sentences(&[Caution::Ripper, Caution::Needle]);
-                self.needs(&before);
-            }
-            (Some(Lies::EaseIn), Some(turned)) => {
-                let by = self.write_mm(turned.excess);
-                let step = self.add(
-                    &making.key("ease"),
-                    "Ease the edge in".into(),
-                    Bench::Machine,
-                    Work::Seam,
-                    making.run,
-                );
-                step.how = vec![format!(
-                    "Longest stitch, 6 from the edge; draw it up by {by} in all, between the seams and never over them, and shrink it flat with the iron before it is folded."
-                )];
-                step.tools = vec!["machine", "iron"];
-                step.cautions = Caution::sentences(&[Caution::Needle, Caution::Iron]);
-                self.needs(&before);
-            }
-            _ => {}
-        }
-        if let Some(facing) = turned.and_then(|turned| turned.facing.as_ref()) {
-            let says = facing.words.clone();
-            let step = self.add(
-                &making.key("face"),
-                "Cut the facing and join it into a ring".into(),
-                Bench::Table,
-                Work::Cut,
-                2.0 * making.run,
-            );
-            step.how =
-                vec![says, "Print the curved template, or lay the facing under the hem and trace it.".into()];
-            step.tools = vec!["the printed sheet", "scissors"];
-            step.cautions = Caution::sentences(&[Caution::Blade]);
-            self.needs(&before);
-        }
-        if hem.kind == HemKind::DeepHand
-            && let Some(lining) = &hem.lining
-        {
-            let band = self.write_mm(lining.band);
-            let step = self.add(
-                &making.key("interface"),
-                "Put the interfacing band along the fold".into(),
-                Bench::Iron,
-                Work::Press,
-                making.run,
-            );
-            step.how = vec![format!(
-                "A bias band {band} high, along the fold and 10 beyond the turn-up, so that no edge lies on another. Try it on an offcut first."
-            )];
-            step.tools = vec!["interfacing", "iron", "pressing cloth"];
-            step.cautions = Caution::sentences(&[Caution::Iron]);
-            self.needs(&before);
-        }
-        for mitre in &hem.mitres {
-            let [one, other] = mitre.allowances.map(|each| self.write_mm(each));
-            let (seam, trim) = (self.write_mm(mitre.seam), self.write_mm(mitre.trim_to));
-            let step = self.add(
-                &format!("{}_{}", making.key("mitre"), mitre.what.replace(' ', "_")),
-                format!("Mitre the corners at the {}", mitre.what),
-                Bench::Machine,
-                Work::Seam,
-                2.0 * mitre.seam.mm(),
-            );
-            step.how = vec![
-                format!(
-                    "Fold both turn-ups, {one} and {other}, and look at the corner before anything is sewn. The mitre runs {seam}, from the corner of the folds to where the raw edges meet."
-                ),
-                format!("Sew it, turn it, look again; only then trim it to {trim}."),
-            ];
-            step.tools = vec!["chalk", "machine", "scissors"];
-            step.cautions = Caution::sentences(&[Caution::Needle, Caution::Blade]);
-            self.needs(&before);
-        }
-    }
-
-    fn sew_hem(&mut self, making: &Making<'_>) {
-        let hem = making.hem;
-        let flat = self.habits.hem_when == HemWhen::Flat && hem.paired;
-        if flat {
-            let up = self.write_mm(Length::from_mm(FLAT_OPEN));
-            let step = self.add(
-                &making.key("open_seam"),
-                "Open one seam, so that it lies flat".into(),
-                Bench::Table,
-                Work::Unpick,
-                2.0 * FLAT_OPEN,
-            );
-            step.how = vec![format!("On each, from the edge {up} up.")];
-            step.tools = vec!["seam ripper"];
-            step.cautions = Caution::sentences(&[Caution::Ripper]);
-            self.needs(&[&making.key("try")]);
-        }
-        let (work, tools, mut how) = self.stitches(hem);
-        let start = self.shape.hem_seam(hem.hem).words();
-        how.push(format!("Begin at the {start}, where a beginning shows least."));
-        if hem.paired && work != Work::Hand && !flat {
-            how.push("On the free arm, or inside out with the machine inside the tube.".into());
-        }
-        let reference = hem.paired && self.habits.pairs == Pairs::Reference;
-        let run = if reference { making.run / 2.0 } else { making.run };
-        let bench = if matches!(work, Work::Hand | Work::BlindHem) { Bench::Table } else { Bench::Machine };
-        let needs = [
-            making.key("try"),
-            making.key("fasten"),
-            making.key("splay"),
-            making.key("ease"),
-            making.key("face"),
-            making.key("interface"),
-            making.key("open_seam"),
-        ];
-        let needs: Vec<&str> = needs.iter().map(String::as_str).collect();
-        let mitres: Vec<String> = self
-            .steps
-            .iter()
-            .filter(|step| step.key.starts_with(&making.key("mitre")))
-            .map(|step| step.key.clone())
-            .collect();
-        let parts: &[(&str, &str)] = if reference {
-            &[
-                ("sew", " on the first, the pattern for the other"),
-                ("sew_second", " on the other, laid on the first"),
-            ]
-        } else {
-            &[("sew", "")]
-        };
-        for (verb, which) in parts {
-            let step = self.add(
-                &making.key(verb),
-                format!("Sew the {}{which}", if reference { "hem" } else { making.what.as_str() }),
-                bench,
-                work,
-                run,
-            );
-            step.how.clone_from(&how);
-            step.tools.clone_from(&tools);
-            step.cautions = if bench == Bench::Machine {
-                Caution::sentences(&[Caution::Needle, Caution::Pins])
-            } else {
-                Caution::sentences(&[Caution::Pins])
-            };
-            self.needs(&needs);
-            let mitres: Vec<&str> = mitres.iter().map(String::as_str).collect();
-            self.needs(&mitres);
-            if *verb == "sew_second" {
-                self.needs(&[&making.key("sew")]);
-            }
-        }
-        if flat {
-            let step = self.add(
-                &making.key("close_seam"),
-                "Close the seam through the finished hem".into(),
-                Bench::Machine,
-                Work::Seam,
-                2.0 * FLAT_OPEN,
-            );
-            step.how = vec![
-                "Fold on fold, edges level; sew from the hem up, and sew the ends of the allowance down."
-                    .into(),
-            ];
-            step.tools = vec!["machine"];
-            step.cautions = Caution::sentences(&[Caution::Needle]);
-            self.needs(&[&making.key("sew"), &making.key("sew_second")]);
-        }
-    }
-
-    /// What a kind of hem is sewn with.
-    fn stitches(&self, hem: &HemSolution) -> (Work, Vec<&'static str>, Vec<String>) {
-        let (needle, stitch) = self.garment.cloth.family.needle_and_stitch();
-        let machine = vec![needle, stitch];
-        let test = "Test stitch and tension on the strip that was cut off.".to_owned();
-        match hem.kind {
-            HemKind::SingleFold => (Work::Seam, machine, vec![
-                "Finish the raw edge by zigzag or overlock, fold once, stitch close below the finished edge.".into(),
-                test,
-            ]),
-            HemKind::DoubleWide | HemKind::DoubleNarrow => (Work::Seam, machine, vec![
-                format!("Fold in first, then up: {}. Press both folds before a pin goes in.", hem.allowance_words),
-                "Stitch close beside the inner fold, from the inside.".into(),
-                test,
-            ]),
-            HemKind::Rolled => (Work::Seam, machine, vec![
-                "Stitch 3 from the edge, fold on the stitching and stitch again; trim close to it, fold once more and stitch. Or roll it between damp fingers and slip-stitch by hand.".into(),
-                test,
-            ]),
-            HemKind::DeepHand if self.habits.hem_sewn == HemSewn::Hand => (
-                Work::BlindHem,
-                vec!["fine needle", "matching thread"],
-                vec![
-                    "Finish the edge or bind it. Fold it back a few threads below its edge, and catch one thread of the outside and one of the turn-up, loosely, 8 apart: blind hem, or catch stitch in thick cloth.".into(),
-                    "Never pull it tight: it dimples outside.".into(),
-                ],
-            ),
-            HemKind::DeepHand => (Work::Seam, machine, vec![
-                "Blind-hem foot: fold the turn-up under along its edge, the needle just catching the fold. Look at the outside after the first hand's width.".into(),
-                test,
-            ]),
-            HemKind::Faced | HemKind::BiasFaced => (Work::Seam, machine, vec![
-                format!("Facing on the outside, right sides in, {} from the edge. Clip the curve, press the seam to the facing and stitch it down there, turn it up and slip-stitch its upper edge.", hem.allowance_words),
-                test,
-            ]),
-            HemKind::CoverStitched => (Work::Seam, vec!["cover-stitch machine", "stretch needles"], vec![
-                format!("From the outside, {} above the fold; start and end on a seam, and draw the threads inside before they are cut.", hem.allowance_words),
-                test,
-            ]),
-            HemKind::TwinNeedle => (Work::Seam, vec!["twin stretch needle 4.0", "stitch 3, loose upper tension"], vec![
-                format!("From the outside, the rows {} above the fold, over a strip of tissue if it tunnels. Do not stretch it: a knit that is stretched while it is sewn stays wavy.", hem.allowance_words),
-                test,
-            ]),
-            HemKind::LinedBag => (Work::Seam, machine, vec![
-                format!("Outside and lining right sides in, seam on seam, {} from the edge; leave a gap, turn it through, press the lining back so that it does not show.", hem.allowance_words),
-                test,
-            ]),
-            HemKind::Original | HemKind::Uncut => (Work::Seam, machine, vec![test]),
-        }
-    }
-
     /// Press, hang, lining.
-    fn finish_hem(&mut self, making: &Making<'_>) {
+    pub(super) fn finish_hem(&mut self, making: &Making<'_>) {
         let press = self.garment.cloth.fibre.press();
         let step = self.add(
             &making.key("press"),
@@ -583,177 +337,5 @@ impl Builder<'_> {
         if let Some(lining) = making.hem.lining.as_ref().filter(|_| making.hem.kind != HemKind::LinedBag) {
             self.line_hem(making, lining);
         }
-    }
-
-    fn line_hem(&mut self, making: &Making<'_>, lining: &HemLining) {
-        let step = self.add(
-            &making.key("hang"),
-            "Hang it and look at the outside alone".into(),
-            Bench::Body,
-            Work::Look,
-            0.0,
-        );
-        step.how = vec![
-            "The lining pinned up inside: the outer hem level, no pull, no ridge. Only then the lining."
-                .into(),
-        ];
-        self.needs(&[&making.key("press")]);
-        let mut how = lining.words.clone();
-        how.push(format!("Its edge moves up {} from where it is now.", self.write_mm(lining.moves)));
-        let step = self.add(
-            &making.key("pin_lining"),
-            "Pin the lining and hang it again".into(),
-            Bench::Table,
-            Work::Look,
-            0.0,
-        );
-        step.how = how;
-        step.tools = vec!["pins", "tape"];
-        step.cautions = Caution::sentences(&[Caution::Pins]);
-        self.needs(&[&making.key("hang")]);
-        if lining.edge == LiningEdge::Cut {
-            let name = making.key("cut_lining");
-            let turn = format!(
-                "{} is turned under and {} is slack, counted once.",
-                self.write_mm(lining.turn),
-                self.write_mm(lining.slack)
-            );
-            let stop =
-                self.stop(making, &name, &turn, false, "A lining cut short drags the outside for good.");
-            let step = self.add(&name, "Cut the lining".into(), Bench::Table, Work::Cut, making.run);
-            step.how = vec!["Along the pins, measured from the outer fold and not from its own edge.".into()];
-            step.tools = vec!["scissors"];
-            step.cautions = Caution::sentences(&[Caution::Blade]);
-            step.stop = Some(stop);
-            self.needs(&[&making.key("pin_lining"), "wash"]);
-        }
-        let (title, work, how) = match lining.hangs {
-            LiningHangs::Attached => (
-                "Fell the lining to the turn-up",
-                Work::Hand,
-                "Fell stitches 6 to 8 apart into the turn-up only, never through to the outside; the slack is pushed up into a pleat that hangs over them.",
-            ),
-            LiningHangs::Free => {
-                ("Hem the lining by itself", Work::Seam, "Double fold, by machine; it hangs free all round.")
-            }
-            LiningHangs::Caught => (
-                "Hem the lining and catch it at the seams",
-                Work::Seam,
-                "Double fold, by machine; then a thread chain at each seam holds it to the outside.",
-            ),
-        };
-        let bench = if work == Work::Hand { Bench::Table } else { Bench::Machine };
-        let step = self.add(&making.key("sew_lining"), title.into(), bench, work, making.run);
-        step.how = vec![how.into(), "Close the way in last.".into()];
-        step.tools = vec!["fine needle", "thread"];
-        if bench == Bench::Machine {
-            step.cautions = Caution::sentences(&[Caution::Needle]);
-        }
-        self.needs(&[&making.key("pin_lining"), &making.key("cut_lining")]);
-    }
-
-    /// The original hem kept, or an uncut edge shortened in a tuck.
-    fn in_a_tuck(&mut self, making: &Making<'_>, tuck: &Tuck) {
-        let above = self.write_mm(tuck.above);
-        let depth = self.write_mm(tuck.depth);
-        self.chalk_hem(making, vec![format!(
-            "On the single layer: the lower stitching {above} above the edge, close beside the stitching that is there; the upper where the table says. Between them lies what is lost."
-        )]);
-        self.tack_and_try(
-            making,
-            "Fold the tuck and tack it",
-            vec![
-                format!("Right sides in, stitching on stitching: the tuck is {depth} deep. Turn the edge down as it is worn."),
-            ],
-        );
-        let mut how = tuck.words.iter().skip(1).take(1).cloned().collect::<Vec<_>>();
-        how.push("Close beside the old hem's stitching, with the zip foot where it is thick; level the foot at the seams and do not start on one.".into());
-        let (needle, stitch) = self.garment.cloth.family.needle_and_stitch();
-        let step =
-            self.add(&making.key("sew"), "Sew the tuck".into(), Bench::Machine, Work::Seam, making.run);
-        step.how = how;
-        step.tools = vec![needle, stitch, "zip foot"];
-        step.cautions = Caution::sentences(&[Caution::Needle, Caution::Pins]);
-        self.needs(&[&making.key("try")]);
-        if let Some(trim_to) = tuck.trim_to.filter(|_| making.hem.kind == HemKind::Original) {
-            let name = making.key("cut");
-            let allowance = format!("{} of the tuck stays beyond its stitching.", self.write_mm(trim_to));
-            let stop = self.stop(
-                making,
-                &name,
-                &allowance,
-                true,
-                "What is trimmed off a tuck cannot be let down again.",
-            );
-            let step = self.add(
-                &name,
-                format!("Trim the tuck to {} and overcast it", self.write_mm(trim_to)),
-                Bench::Table,
-                Work::Cut,
-                making.run,
-            );
-            step.how = vec!["Both legs compared first, rolled down as worn. Cut one layer of the fold open, then both to the width; overcast, press it up, away from the edge.".into()];
-            step.tools = vec!["scissors", "overlock or zigzag"];
-            step.cautions = Caution::sentences(&[Caution::Blade]);
-            step.stop = Some(stop);
-            self.needs(&[&making.key("sew"), &making.key("try"), "wash"]);
-        }
-        self.finish_hem(making);
-    }
-
-    /// Shortened at the waist seam, or under the band.
-    fn at_the_waist(&mut self, making: &Making<'_>, waist: &WaistShortening) {
-        let takes = self.write_mm(waist.takes);
-        let around = waist.upper.mm();
-        let seam = if self.shape.kind.has_band() { "band" } else { "waist seam" };
-        let step = self.add(
-            &making.key("open_waist"),
-            format!("Open the {seam} all round"),
-            Bench::Table,
-            Work::Unpick,
-            around,
-        );
-        step.how = vec![
-            "Thread-mark centre front, centre back and both sides on bodice and skirt first. Take the zip out to below the new edge.".into(),
-        ];
-        step.tools = vec!["seam ripper", "thread"];
-        step.cautions = Caution::sentences(&[Caution::Ripper]);
-        self.needs(&["wash", "photograph_inside", "press"]);
-        self.chalk_hem(making, vec![format!(
-            "The new edge runs {takes} below the old stitching, all round; its seam allowance is chalked above it. Nothing is chalked at the hem."
-        )]);
-        self.needs(&[&making.key("open_waist")]);
-        let how = waist.words.iter().skip(1).cloned().collect();
-        self.tack_and_try(making, "Draw darts and sides again and tack it to the upper edge", how);
-        let name = making.key("cut");
-        let stop = self.stop(
-            making,
-            &name,
-            "A seam allowance above the new edge stays on, counted once.",
-            false,
-            "What is cut off the top of a skirt cannot be put back.",
-        );
-        let step = self.add(&name, "Cut the surplus at the waist".into(), Bench::Table, Work::Cut, around);
-        step.how = vec![
-            "One layer at a time, the darts folded as they are sewn, so that their ends reach the seam."
-                .into(),
-        ];
-        step.tools = vec!["scissors"];
-        step.cautions = Caution::sentences(&[Caution::Blade]);
-        step.stop = Some(stop);
-        self.needs(&[&making.key("try"), "wash"]);
-        let (needle, stitch) = self.garment.cloth.family.needle_and_stitch();
-        let step = self.add(
-            &making.key("sew"),
-            format!("Sew darts and sides, then the {seam}"),
-            Bench::Machine,
-            Work::Seam,
-            2.0 * around,
-        );
-        step.how = vec!["Marks on marks, from the middle to the zip; set the zip in again last.".into()];
-        step.tools = vec![needle, stitch, "zip foot"];
-        step.cautions = Caution::sentences(&[Caution::Needle, Caution::Pins]);
-        self.needs(&[&name]);
-        self.finish_hem(making);
     }
 }

@@ -3,6 +3,9 @@
 
 mod builder;
 mod calendar;
+mod hem_elsewhere;
+mod hem_lining;
+mod hem_sewing;
 mod hem_steps;
 mod order;
 mod steps;
