@@ -15,8 +15,9 @@ pub(crate) struct Spacing {
     pub(crate) clear: Option<[f64; 2]>,
 }
 
-/// Steps in which a row is moved to clear a place, in millimetres.
+/// Steps in which a row is moved to clear a place: so fine in millimetres, or so many to half a gap.
 const STEP: f64 = 0.5;
+const MOST_STEPS: f64 = 100.0;
 
 /// Where each stands; `None` where no row keeps what is asked.
 ///
@@ -28,20 +29,26 @@ pub(crate) fn space(row: &Spacing) -> Option<Vec<f64>> {
     };
     let count = row.count.max(2);
     if let Some(pinned) = row.pinned.filter(|pinned| (row.from..=row.to).contains(pinned)) {
-        let nearest = ((pinned - row.from) / (row.to - row.from) * f64::from(count - 1)).round() as u32;
-        let below = if pinned > row.from { nearest.clamp(1, count - 1) } else { 0 };
-        let below = if pinned < row.to { below.min(count - 2) } else { below };
+        let share = (pinned - row.from) / (row.to - row.from);
+        let nearest = (share * f64::from(count - 1)).round() as u32;
+        // Strictly between the ends it is neither the first nor the last: two things cannot make such a row.
+        let inside = pinned > row.from && pinned < row.to;
+        if inside && count < 3 {
+            return None;
+        }
+        let below = if inside { nearest.clamp(1, count - 2) } else { nearest };
         let mut places = even(row.from, pinned, below + 1);
         places.extend(even(pinned, row.to, count - below).into_iter().skip(1));
         return keeps_off(&places).then_some(places);
     }
     let gap = (row.to - row.from) / f64::from(count - 1);
-    let steps = (gap.abs() / 2.0 / STEP) as u32;
+    let step = STEP.max(gap.abs() / 2.0 / MOST_STEPS);
+    let steps = (gap.abs() / 2.0 / step) as u32;
     // By the whole amount both ends come in: the least first.
     (0..=2 * steps).find_map(|total| {
         (0..=total.min(steps)).filter(|low| total - low <= steps).find_map(|low| {
             let places =
-                even(row.from + STEP * f64::from(low), row.to - STEP * f64::from(total - low), count);
+                even(row.from + step * f64::from(low), row.to - step * f64::from(total - low), count);
             keeps_off(&places).then_some(places)
         })
     })
@@ -57,6 +64,7 @@ fn even(from: f64, to: f64, count: u32) -> Vec<f64> {
 #[cfg(test)]
 mod tests {
     use super::*;
+    use proptest::prelude::*;
 
     fn row(pinned: Option<f64>, clear: Option<[f64; 2]>) -> Option<Vec<f64>> {
         space(&Spacing { from: 20.0, to: 420.0, count: 5, pinned, clear })
@@ -70,6 +78,29 @@ mod tests {
     #[test]
     fn a_pinned_place_carries_one_and_the_rest_are_even_on_each_side_of_it() {
         assert_eq!(row(Some(250.0), None).unwrap(), [20.0, 135.0, 250.0, 335.0, 420.0]);
+    }
+
+    proptest! {
+        #[test]
+        fn every_row_has_its_count_rises_and_keeps_what_was_asked(
+            from in 0.0f64..60.0, long in 100.0f64..900.0, count in 2u32..14,
+            at in 0.0f64..1.0, by in 0.0f64..0.5, pinned in 0.0f64..1.0, pins in any::<bool>(),
+        ) {
+            let to = from + long;
+            let gap = long / f64::from(count - 1);
+            let clear = [from + at * long, by * gap];
+            let pinned = pins.then_some(from + pinned * long);
+            let Some(places) = space(&Spacing { from, to, count, pinned, clear: Some(clear) }) else {
+                return Ok(());
+            };
+            prop_assert_eq!(places.len(), count as usize);
+            prop_assert!(places.windows(2).all(|pair| pair[0] < pair[1]));
+            prop_assert!(places[0] >= from - 1e-9 && places[places.len() - 1] <= to + 1e-9);
+            prop_assert!(places.iter().all(|place| (place - clear[0]).abs() >= clear[1] - 1e-6));
+            if let Some(pinned) = pinned {
+                prop_assert!(places.iter().any(|place| (place - pinned).abs() < 1e-6));
+            }
+        }
     }
 
     #[test]

@@ -135,6 +135,7 @@ proptest! {
             .prop_flat_map(any_shape),
         shorten in 0.0f64..120.0, depth in 8.0f64..60.0,
     ) {
+        prop_assume!(shape.pattern(&Habits::default()).is_ok());
         let legs = shape.kind.has_legs();
         let pattern = pattern(&shape);
         let wish = HemWish { allowance: Some(mm(depth)), ..of_kind(HemKind::SingleFold, shorten) };
@@ -175,6 +176,7 @@ proptest! {
         ]).prop_flat_map(any_shape),
         shorten in 30.0f64..80.0, kind in prop::sample::select(HemKind::ALL.to_vec()),
     ) {
+        prop_assume!(shape.pattern(&Habits::default()).is_ok());
         let (seam, flat) = if shape.kind.has_legs() {
             (SeamName::Outseam, FlatName::Outseam)
         } else {

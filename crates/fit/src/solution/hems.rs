@@ -3,10 +3,14 @@
 use super::solver::Solver;
 use crate::caution::Caution;
 use crate::hem::{HemSolution, HemSolver, HemTemplate, Lies, templates};
-use crate::job::{Job, JobError};
+use crate::job::{Job, JobError, within};
 use crate::sums::{KeptAnswer, KeptSum, work_out};
 use crate::warning::Weight;
 use crate::{HouseRule, Length};
+
+/// Most sums one fitting keeps, and the longest note of one, in characters.
+const MOST_SUMS: f64 = 60.0;
+const LONGEST_NOTE: f64 = 120.0;
 
 /// Every hem of a job at full size, panel by panel: nothing for hems that are not cut, or not settled yet.
 ///
@@ -47,7 +51,19 @@ impl Solver<'_> {
             })?;
             Ok(KeptAnswer { id: kept.id.clone(), note: kept.note.clone(), answer })
         };
-        self.job.fitting.sums.iter().enumerate().map(worked).collect()
+        let kept = &self.job.fitting.sums;
+        within("fitting.sums", "the number of sums kept", kept.len() as f64, 0.0, MOST_SUMS)?;
+        for (i, sum) in kept.iter().enumerate() {
+            let long = sum.note.chars().count() as f64;
+            within(
+                format!("fitting.sums[{i}].note"),
+                "the length of what a sum is for",
+                long,
+                0.0,
+                LONGEST_NOTE,
+            )?;
+        }
+        kept.iter().enumerate().map(worked).collect()
     }
 
     pub(super) fn warn_of_hems(&mut self, hems: &[HemSolution]) {

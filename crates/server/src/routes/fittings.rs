@@ -9,7 +9,7 @@ use utoipa::ToSchema;
 use utoipa_actix_web::service_config::ServiceConfig;
 use uuid::Uuid;
 use vemble_fit::plan::{Plan, Progress, Work};
-use vemble_fit::{Job, Solution, solve};
+use vemble_fit::{Fitting, Job, Solution, solve};
 use vemble_store::{AccountId, Conn, FittingRecord, StoreError, fitting, garment};
 
 use crate::app::App;
@@ -100,11 +100,11 @@ fn check(
             format!("The fitting's number was read as {}; it can be from 1 to 999.", written.number),
         ));
     }
-    if let Some(i) = written.fitting.pins.iter().position(|pin| !is_id(&pin.id)) {
+    if let Some((path, what)) = wrong_id(&written.fitting) {
         return Err(Problem::nonsense(
             "pin.id",
-            format!("fitting.pins[{i}].id"),
-            "A pin's id has 1 to 64 letters, digits or dashes.",
+            path,
+            format!("The id of a {what} has 1 to 64 letters, digits or dashes."),
         ));
     }
     for (key, minutes) in &written.fitting.progress.done {
@@ -126,6 +126,20 @@ fn check(
     let solution = solve(&job)?;
     check_ticks(&mut job, &solution.plan, before)?;
     Ok(solution.plan.steps.into_iter().map(|step| (step.key, (step.work, step.minutes.p50))).collect())
+}
+
+/// Where an id stands that no browser makes, and of what.
+fn wrong_id(fitting: &Fitting) -> Option<(String, &'static str)> {
+    let pins = fitting.pins.iter().enumerate().map(|(i, pin)| (format!("pins[{i}]"), &pin.id, "pin"));
+    let readings = fitting.hems.iter().enumerate().flat_map(|(i, hem)| {
+        let at = move |j| format!("hems[{i}].readings[{j}]");
+        hem.readings.iter().enumerate().map(move |(j, reading)| (at(j), &reading.id, "reading"))
+    });
+    let sums = fitting.sums.iter().enumerate().map(|(i, sum)| (format!("sums[{i}]"), &sum.id, "sum"));
+    pins.chain(readings)
+        .chain(sums)
+        .find(|(_, id, _)| !is_id(id))
+        .map(|(path, _, what)| (format!("fitting.{path}.id"), what))
 }
 
 fn is_id(id: &str) -> bool {
