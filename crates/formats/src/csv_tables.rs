@@ -71,7 +71,7 @@ pub fn hems_csv(solution: &Solution) -> String {
                     tenth(Some(row.fold)),
                     tenth(row.cut),
                     tenth(row.strip),
-                    tenth(Some(row.finished)),
+                    tenth(row.finished),
                 ]
             })
         })

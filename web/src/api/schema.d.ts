@@ -1601,6 +1601,8 @@ export interface components {
             has_waist: boolean;
             /** @description Which. */
             hem: components["schemas"]["HemName"];
+            /** @description How long the garment is there now: down its outseam or side, or from the shoulder point. */
+            length: components["schemas"]["Length"];
             /** @description True where there is one on each side. */
             paired: boolean;
             /** @description Where it can be read, in turning order. */
@@ -1661,8 +1663,7 @@ export interface components {
              */
             at: number;
             cut?: components["schemas"]["Length"] | null;
-            /** @description Length from the top of the garment to the new fold, along the cloth, once it has been washed. */
-            finished: components["schemas"]["Length"];
+            finished?: components["schemas"]["Length"] | null;
             /** @description From the existing edge up to the new fold; negative is down. */
             fold: components["schemas"]["Length"];
             /** @description True at a reading. */

@@ -70,8 +70,12 @@ export function lengthOf(wanted: Wanted): number | undefined {
 }
 
 /** Another way of saying it, beginning from what is known: the length the hem has now, what was read. */
-export function startOf(from: Wanted["from"], wish: HemWish, solved: HemSolution | undefined): Wanted {
-  const finished = solved?.sides[0]?.rows[0]?.finished;
+export function startOf(
+  from: Wanted["from"],
+  place: HemPlace,
+  wish: HemWish,
+  solved: HemSolution | undefined,
+): Wanted {
   const floor =
     wish.readings?.filter((each) => each.read === "floor_to_edge").map((each) => each.length) ?? [];
   switch (from) {
@@ -80,7 +84,7 @@ export function startOf(from: Wanted["from"], wish: HemWish, solved: HemSolution
     case "floor":
       return { from, height: floor.length > 0 ? Math.round(Math.max(...floor)) + 30 : 300 };
     case "garment":
-      return { from, length: Math.round(finished ?? 600) };
+      return { from, length: Math.round(place.length) };
     case "landmark":
       return wish.hem === "sleeve"
         ? { from, landmark: "wrist", below: 15 }

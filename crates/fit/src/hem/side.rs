@@ -9,7 +9,7 @@ use super::solution::{HemRow, HemSeam, HemSide, Unrolled, UnrolledPanel};
 use super::solver::{HemSolver, UNROLL_EVERY, Work, extremes};
 use super::take_up::TakeUp;
 use super::turn_up::{TurnUpWish, turn_up};
-use crate::garment::HemName;
+use crate::garment::{HemName, SeamName, SleeveBuild, Tube};
 use crate::{HouseRule, Length, Side};
 
 /// Less than this on one panel, in millimetres, is not worth a word.
@@ -100,6 +100,26 @@ impl HemSolver<'_> {
         }
     }
 
+    /// Length of the garment that a tape measures down to a place of its hem now, where it can be laid along
+    /// something: a seam, a centre, the middle of a sleeve.
+    fn length_at(&self, hem: HemName, at: f64) -> Option<f64> {
+        let is = |degrees: f64| (at - degrees).abs() < 0.5;
+        let edge = |seam| self.pattern.edges(seam).map(|[edge, _]| edge.edge.length());
+        match self.garment.shape.hem_tube(hem) {
+            Tube::Leg if is(0.0) => self.pattern.seam_length(SeamName::Inseam),
+            Tube::Leg if is(180.0) => self.pattern.seam_length(SeamName::Outseam),
+            Tube::Body if is(0.0) => edge(SeamName::CentreFront),
+            Tube::Body if is(180.0) => edge(SeamName::CentreBack),
+            Tube::Body if is(90.0) || is(270.0) => self.pattern.seam_length(SeamName::Side),
+            Tube::Sleeve if self.garment.shape.sleeve_build() == SleeveBuild::TwoPiece => {
+                self.pattern.crown.filter(|_| is(90.0))
+            }
+            Tube::Sleeve if is(0.0) => self.pattern.seam_length(SeamName::SleeveUnderarm),
+            Tube::Sleeve if is(180.0) => self.pattern.crown,
+            Tube::Leg | Tube::Body | Tube::Sleeve => None,
+        }
+    }
+
     /// Where the lining ends and where its raw edge lies, from the fold.
     pub(super) fn lining_lies(&self, work: &Work<'_>, allowance: f64, mean: f64) -> Option<[f64; 2]> {
         let sleeve = work.wish.hem == HemName::Sleeve;
@@ -128,7 +148,9 @@ impl HemSolver<'_> {
                 let fold = take_up.fold(along / period, period);
                 let cut = work.kind.is_cut().then_some(fold - allowance);
                 let strip = cut.map(|cut| if work.opened { cut + work.old } else { cut }.max(0.0));
-                let finished = work.whole - take_up.wanted(along / period, period);
+                let finished = self
+                    .length_at(work.wish.hem, at)
+                    .map(|whole| take_up.leaves(whole, along / period, period));
                 let number = |mm: f64| self.habits.scale.number(Length::from_mm(mm));
                 HemRow {
                     at,
@@ -137,14 +159,14 @@ impl HemSolver<'_> {
                     fold: Length::hundredth(fold),
                     cut: cut.map(Length::hundredth),
                     strip: strip.map(Length::hundredth),
-                    finished: Length::hundredth(finished),
+                    finished: finished.map(Length::hundredth),
                     is_reading,
                     shown: [
                         Some(number(along)),
                         Some(number(fold)),
                         cut.map(number),
                         strip.map(number),
-                        Some(number(finished)),
+                        finished.map(number),
                     ],
                 }
             })

@@ -36,6 +36,8 @@ pub struct HemPlace {
     pub spots: Vec<HemSpot>,
     /// Its length all round now.
     pub girth: Length,
+    /// How long the garment is there now: down its outseam or side, or from the shoulder point.
+    pub length: Length,
     /// The kind that suits it.
     pub usual_kind: HemKind,
     /// True where it can be shortened at the waist.
@@ -79,8 +81,9 @@ pub struct HemRow {
     pub cut: Option<Length>,
     /// Width of the strip that is cut off there, the old turn-up in it.
     pub strip: Option<Length>,
-    /// Length from the top of the garment to the new fold, along the cloth, once it has been washed.
-    pub finished: Length,
+    /// What a tape will measure down to the new fold there, once it has been washed: down a seam, a centre,
+    /// the middle of a sleeve. `None` between them.
+    pub finished: Option<Length>,
     /// True at a reading.
     pub is_reading: bool,
     /// Along, fold, cut, strip and finished length as they stand on the session's tape.

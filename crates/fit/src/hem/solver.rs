@@ -68,6 +68,7 @@ impl<'a> HemSolver<'a> {
                     .map(|point| HemSpot { at: point.at, words: point.words.to_owned() })
                     .collect(),
                 girth: Length::hundredth(ring.period()),
+                length: Length::hundredth(self.whole(hem)),
                 usual_kind: HemKind::usual(self.garment, hem, self.habits),
                 has_waist: hem == HemName::Hem && has_waist(shape),
             })

@@ -63,6 +63,14 @@ impl TakeUp {
     }
 }
 
+impl TakeUp {
+    /// What is left of a length down to a place, once the hem is made and it has been washed.
+    pub(super) fn leaves(&self, length: f64, share: f64, period: f64) -> f64 {
+        let sewn = length - self.fold(share, period);
+        self.wash.as_ref().map_or(sewn, |(test, _)| sewn * (1.0 - test.share()))
+    }
+}
+
 /// From nothing to all, level and straight at both ends: `6t⁵ − 15t⁴ + 10t³`.
 fn blend(t: f64) -> f64 {
     let t = t.clamp(0.0, 1.0);

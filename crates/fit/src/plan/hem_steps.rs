@@ -229,24 +229,25 @@ impl Builder<'_> {
             &format!("Turn the {} up and tack them", making.what).replace("the hem up and tack them", "the hem up and tack it"),
             vec!["Fold on the chalk, tack a finger's width from the fold. Nothing is cut yet: let the rest hang inside.".into()],
         );
-        let cuts_after = hem.kind.is_knit() || self.habits.hem_cut == HemCut::After;
+        // What is folded twice is shut in by its own stitching: only a single turn can be cut afterwards.
+        let single = matches!(hem.kind, HemKind::SingleFold | HemKind::DeepHand);
+        let cuts_after = hem.kind.is_knit() || (single && self.habits.hem_cut == HemCut::After);
         if !cuts_after {
-            self.cut(making);
+            self.cut(making, false);
         }
         self.prepare_edge(making);
         self.sew_hem(making);
         if cuts_after {
-            self.cut(making);
+            self.cut(making, true);
         }
         self.finish_hem(making);
     }
 
     /// Cutting the surplus off, behind its stop.
-    fn cut(&mut self, making: &Making<'_>) {
+    fn cut(&mut self, making: &Making<'_>, after: bool) {
         let hem = making.hem;
         let name = making.key("cut");
         let knit = hem.kind.is_knit();
-        let after = self.habits.hem_cut == HemCut::After;
         let allowance = if knit {
             "It is stitched; what is cut lies above the stitching, on the inside only.".to_owned()
         } else {
@@ -260,7 +261,7 @@ impl Builder<'_> {
         let narrowest = strips.iter().min().copied().unwrap_or_default();
         let mut how = Vec::new();
         if knit {
-            how.push("Trim the turn-up to the stitching, the blades flat on the inside, the outside pulled away from them.".to_owned());
+            how.push("Trim the turn-up to the stitching, the blades flat on the inside, the outside pulled away from them; all that hangs above it goes.".to_owned());
         } else if widest.is_positive() {
             let with = match hem.old_turn_up {
                 OldTurnUp::CutOff => "the old turn-up folded in it",
@@ -294,7 +295,7 @@ impl Builder<'_> {
         step.cautions = Caution::sentences(&[Caution::Blade]);
         step.stop = Some(stop);
         self.needs(&[&making.key("try"), "wash"]);
-        if knit || after {
+        if after {
             self.needs(&[&making.key("sew"), &making.key("sew_second")]);
         }
         if !knit {

@@ -109,7 +109,13 @@ export function HemSays(props: { solved: HemSolution; test: Of<"WashTest"> | nul
         <div className="row">
           <Button
             size="small"
-            onClick={() => open({ sum: "shrink", wanted: side?.rows[0]?.finished ?? 0, ...test })}
+            onClick={() =>
+              open({
+                sum: "shrink",
+                wanted: side?.rows.find((row) => row.finished != null)?.finished ?? 0,
+                ...test,
+              })
+            }
           >
             What to cut for cloth that shrinks
           </Button>
