@@ -425,3 +425,36 @@ async fn the_ends_of_a_line_are_chosen_by_hand() {
         })
         .await;
 }
+
+#[tokio::test]
+async fn a_laced_back_and_how_close_it_is_worn_are_entered_and_kept() {
+    let workroom = Workroom::demo();
+    let browser = Browser::open_demo(&workroom.url, DESK).await;
+    let fitting = demo_fitting(312);
+    // The princess dress: laced at the back, its edges 4 cm apart at the waist as it is worn.
+    browser.goto("/garments/01930000-0000-7000-8000-000000000208").await;
+    browser.press("The back is laced").await;
+    browser.fill("gap waist", "4 cm").await;
+    browser.fill("lacing overlap", "30").await;
+    browser.press("Save the garment").await;
+    browser.see("On the rail").await;
+    let laced = job(&browser, &fitting).await;
+    let lacing = laced.garment.shape.lacing.as_ref().expect("a lacing");
+    assert_eq!((lacing.gaps[&LevelName::Waist], lacing.overlap), (mm(40.0), mm(30.0)));
+
+    browser.goto(&format!("/fittings/{fitting}/mirror")).await;
+    browser.see("26 pins read").await;
+    browser.choose("How close it should be", "worn loose").await;
+    browser.see_saved().await;
+    browser
+        .until("worn loose in the file", || async {
+            job(&browser, &fitting).await.fitting.intention == vemble_fit::Intention::Loose
+        })
+        .await;
+    // What is wanted at each level follows.
+    let wanted = |job: &Job| {
+        let levels = solve(job).expect("a result").levels;
+        levels.into_iter().find(|row| row.girth.level == LevelName::Bust).and_then(|row| row.wanted)
+    };
+    assert!(wanted(&job(&browser, &fitting).await) > wanted(&laced));
+}

@@ -95,7 +95,15 @@ export const HemUnrolled = memo(function HemUnrolled(props: {
       )}
       {unrolled.turned > 0 &&
         unrolled.panels.map((panel) => (
-          <TurnedPanel key={panel.from} panel={panel} x={x} y={y} at={at} turned={unrolled.turned} />
+          <TurnedPanel
+            key={panel.from}
+            panel={panel}
+            x={x}
+            y={y}
+            at={at}
+            turned={unrolled.turned}
+            lies={side.turn_up?.lies ?? "flat"}
+          />
         ))}
       {near.map((each, i) => (
         <Near key={i} each={each} x={x} y={y} along={along} side={side} />
@@ -205,6 +213,15 @@ function lowest(side: Of<"HemSide">): number {
   return -Math.max(side.unrolled.old_turn_up, -cut);
 }
 
+/** What lies flat is quiet, what has to be worked is told, what does not lie is loud. */
+const inks: Record<Of<"Lies">, string> = {
+  flat: "#3f6b3d",
+  ease_in: "#7a5600",
+  splay: "#7a5600",
+  too_full: "#a5371f",
+  too_tight: "#a5371f",
+};
+
 type Label = { words: string; at: number; ink: string };
 
 /** Labels from the top down, none over another. */
@@ -225,8 +242,9 @@ function TurnedPanel(props: {
   y: (mm: number) => number;
   at: (along: number) => number;
   turned: number;
+  lies: Of<"Lies">;
 }) {
-  const { panel, x, y, at, turned } = props;
+  const { lies, panel, x, y, at, turned } = props;
   const half = panel.excess / 2;
   const [from, to] = [panel.from, panel.to];
   const corners = [
@@ -235,7 +253,7 @@ function TurnedPanel(props: {
     [x(to + half), y(at(to) + turned)],
     [x(from - half), y(at(from) + turned)],
   ];
-  const colour = panel.excess > 0.5 ? "#a5371f" : panel.excess < -0.5 ? "#b8860b" : "#3f6b3d";
+  const colour = inks[lies];
   const middle = (from + to) / 2;
   return (
     <>

@@ -8,7 +8,7 @@ use super::ring::{Ring, point_words, ring_points};
 use super::solution::{HemRow, HemSeam, HemSide, Unrolled, UnrolledPanel};
 use super::solver::{HemSolver, UNROLL_EVERY, Work, extremes};
 use super::take_up::TakeUp;
-use super::turn_up::{TurnUpWish, turn_up};
+use super::turn_up::{Lies, TurnUpWish, turn_up};
 use crate::garment::{HemName, SeamName, SleeveBuild, Tube};
 use crate::{HouseRule, Length, Side};
 
@@ -53,6 +53,13 @@ impl HemSolver<'_> {
             .then(|| tuck(ring, fold, mean, work.old, hem_seam, "original hem", self.habits));
         let lined = self.lining_lies(work, allowance, mean);
         let excess = turned.as_ref().map(|turned| turned.by_panel.clone()).unwrap_or_default();
+        let what = turned.as_ref().and_then(|turned| match turned.lies {
+            Lies::Flat => None,
+            Lies::EaseIn => Some("to ease in"),
+            Lies::TooFull => Some("too full"),
+            Lies::Splay => Some("to splay"),
+            Lies::TooTight => Some("too tight"),
+        });
         HemSide {
             side,
             rows: if uncut { Vec::new() } else { self.rows(work, side, ring, take_up) },
@@ -79,14 +86,14 @@ impl HemSolver<'_> {
                     .enumerate()
                     .map(|(i, panel)| {
                         let excess = excess.get(i).map_or(0.0, |each| each.mm());
-                        let which = if excess > 0.0 { "too full" } else { "too tight" };
                         UnrolledPanel {
                             panel: panel.panel,
                             from: panel.from,
                             to: panel.to,
                             excess,
-                            shown: (excess.abs() >= WORTH_SAYING)
-                                .then(|| format!("{} {which}", self.write(excess.abs()))),
+                            shown: what
+                                .filter(|_| excess.abs() >= WORTH_SAYING)
+                                .map(|what| format!("{} {what}", self.write(excess.abs()))),
                         }
                     })
                     .collect(),
