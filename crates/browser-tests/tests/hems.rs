@@ -84,7 +84,7 @@ async fn a_flared_skirt_is_read_from_the_floor_round_its_hem() {
     // A wide turn-up does not lie on a flare: it is refused, and settled with one press.
     browser.choose("Sewn as", "deep hem by hand").await;
     browser.see_in("[data-testid=hem-refused]", "too full").await;
-    browser.press("Turn up no more than lies flat").await;
+    browser.press_at("[data-testid=hem-refused] button").await;
     browser.see_saved().await;
     browser
         .until("a hem that lies", || async { browser.texts("[data-testid=hem-refused]").await.is_empty() })
@@ -160,7 +160,7 @@ async fn a_lined_coat_with_a_vent_says_what_has_to_be_opened_first() {
         browser.see_in("[data-testid=hem-mitres]", &mitre.words).await;
     }
     // The buttons' new places are a sum; kept, it goes with the fitting to the bench.
-    browser.press("where each goes").await;
+    browser.press("where each button goes").await;
     browser.see_in("[data-testid=sum-answer]", "5 places").await;
     let spaced: Vec<String> = solved.sides[0]
         .collisions

@@ -209,6 +209,16 @@ house_rules! {
         "A button on the turn-up cannot be worked.";
     TripBelow, "trip_below", "a hem is trodden on below", 20.0, Mm, 5.0..=60.0,
         "Lower than this over the floor it catches a heel on stairs.";
+    ClothWidth, "cloth_width", "cloth is wide", 1400.0, Mm, 600.0..=3000.0,
+        "What most dress cloth is sold at.";
+    ElasticDraws, "elastic_draws", "elastic draws a hem in by", 0.14, Share, 0.0..=0.5,
+        "About a seventh holds a leg without marking it.";
+    PleatDepth, "pleat_depth", "a pleat is deep", 20.0, Mm, 5.0..=150.0,
+        "A finger's width folds sharply in most cloth.";
+    SlitOpen, "slit_open", "a slit opens at the hem by", 60.0, Mm, 20.0..=300.0,
+        "What a step of an ordinary stride takes from a straight skirt.";
+    SlitHeight, "slit_height", "a slit is high", 150.0, Mm, 60.0..=500.0,
+        "A hand's length opens for a step and stays decent.";
     SewingADay, "sewing_a_day", "free to sew on a day", 30.0, Minutes, 0.0..=720.0,
         "Half an hour is what most evenings give.";
 }

@@ -393,6 +393,15 @@ fn letting_down_ends_where_the_turn_up_does_and_says_the_nearest_that_works() {
     let mut job = wished(trousers(), of_kind(HemKind::DeepHand, -12.0));
     let refused = hem(&job).refused.expect("a reason");
     assert!(refused.contains("turn up 18 mm instead"), "{refused}");
+    // Every mend that is offered makes a hem.
+    let mends = hem(&job).mends;
+    assert_eq!(mends.len(), 2);
+    for mend in mends {
+        let mut mended = job.clone();
+        mended.fitting.hems[0].kind = Some(mend.kind);
+        mended.fitting.hems[0].allowance = mend.allowance;
+        assert_eq!(hem(&mended).refused, None, "{}", mend.words);
+    }
     job.fitting.hems[0] = HemWish { allowance: Some(mm(18.0)), ..of_kind(HemKind::SingleFold, -12.0) };
     assert_eq!(hem(&job).refused, None);
     job.fitting.hems[0] = of_kind(HemKind::BiasFaced, -22.0);

@@ -1574,6 +1574,14 @@ export interface components {
             /** @description What to do, in a few sentences. */
             words: string[];
         };
+        /** @description Another way to sew a hem that cannot be made as it was asked. */
+        HemMend: {
+            allowance?: components["schemas"]["Length"] | null;
+            /** @description How the hem is then sewn. */
+            kind: components["schemas"]["HemKind"];
+            /** @description What it does, for a button. */
+            words: string;
+        };
         /**
          * @description A hem of a garment.
          * @enum {string}
@@ -1721,6 +1729,8 @@ export interface components {
             /** @description How it is made level. */
             level_by: components["schemas"]["LevelBy"];
             lining?: components["schemas"]["HemLining"] | null;
+            /** @description Ways to make it after all. */
+            mends: components["schemas"]["HemMend"][];
             /** @description Corners. */
             mitres: components["schemas"]["Mitre"][];
             /** @description What becomes of the old turn-up. */
@@ -1742,6 +1752,8 @@ export interface components {
             shrinks?: number | null;
             /** @description Its edges: one, or left and right. */
             sides: components["schemas"]["HemSide"][];
+            /** @description Sums that belong to it. */
+            sums: components["schemas"]["HemSum"][];
             uncut?: components["schemas"]["UncutWay"] | null;
             uneven?: components["schemas"]["Uneven"] | null;
             /** @description Why nothing is computed yet, and what to do. */
@@ -1759,6 +1771,13 @@ export interface components {
              */
             at: number;
             /** @description What it is called. */
+            words: string;
+        };
+        /** @description A sum that belongs to this hem, with its numbers. */
+        HemSum: {
+            /** @description The sum. */
+            sum: components["schemas"]["Sum"];
+            /** @description What it tells, for a button. */
             words: string;
         };
         /**

@@ -80,11 +80,11 @@ export function startOf(
     wish.readings?.filter((each) => each.read === "floor_to_edge").map((each) => each.length) ?? [];
   switch (from) {
     case "edge":
-      return { from, shorten: Math.round(solved?.sides[0]?.take_up[1] ?? 30) };
+      return { from, shorten: solved?.sides[0]?.take_up[1] ?? 0 };
     case "floor":
-      return { from, height: floor.length > 0 ? Math.round(Math.max(...floor)) + 30 : 300 };
+      return { from, height: floor.length > 0 ? Math.max(...floor) : 300 };
     case "garment":
-      return { from, length: Math.round(place.length) };
+      return { from, length: place.length };
     case "landmark":
       return wish.hem === "sleeve"
         ? { from, landmark: "wrist", below: 15 }

@@ -5,18 +5,25 @@ export function Answer({ answer }: { answer: Of<"SumAnswer"> }) {
   return (
     <>
       <p style={{ fontWeight: 600 }}>{answer.words}</p>
-      <table className="tape">
-        <tbody>
-          {answer.rows.map((row) => (
-            <tr key={row.words}>
-              <td>{row.words}</td>
-              <td className="num">
-                <strong>{row.shown}</strong>
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <SumRows rows={answer.rows} />
     </>
+  );
+}
+
+/** What is so and how much, a line each. */
+export function SumRows({ rows, testid }: { rows: Of<"SumRow">[]; testid?: string }) {
+  return (
+    <table className="tape" data-testid={testid}>
+      <tbody>
+        {rows.map((row) => (
+          <tr key={row.words}>
+            <td>{row.words}</td>
+            <td className="num">
+              <strong>{row.shown}</strong>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }

@@ -107,16 +107,20 @@ impl HemSolver<'_> {
     /// Height of the finished edge above the floor where it is lowest, when anything says.
     pub(crate) fn above_floor(&self, wish: &HemWish, solution: &HemSolution) -> Option<f64> {
         let side = solution.sides.first()?;
-        if let Wanted::Floor { height } = wish.wanted {
-            return Some(height.mm());
-        }
+        // Where the floor was read, each place with what goes up there; the lowest is trodden on.
         let read = wish
             .readings
             .iter()
             .filter(|reading| reading.read == HemRead::FloorToEdge)
-            .map(|reading| reading.length.mm())
-            .fold(f64::MAX, f64::min);
-        let edge = if read < f64::MAX { read } else { self.edge_by_measures(wish).ok()? };
+            .filter_map(|reading| {
+                let row = side.rows.iter().find(|row| (row.at - reading.at.rem_euclid(360.0)).abs() < 0.6)?;
+                Some(reading.length.mm() + row.fold.mm())
+            })
+            .reduce(f64::min);
+        if read.is_some() {
+            return read;
+        }
+        let edge = self.edge_by_measures(wish).ok()?;
         Some(edge + side.take_up[0].mm())
     }
 }

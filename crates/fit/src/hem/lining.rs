@@ -81,9 +81,8 @@ pub(super) fn lining(
         ),
         LiningHangs::Free => format!("The lining hangs free and ends {} above the outer fold.", write(above)),
         LiningHangs::Caught => format!(
-            "The lining is hemmed by itself, ends {} above the outer fold and is caught at each seam with a thread chain of {}.",
-            write(above),
-            write(rule(HouseRule::LiningFree))
+            "The lining is hemmed by itself, ends {} above the outer fold and is caught at each seam with a thread chain.",
+            write(above)
         ),
     }];
     let reach = if raw < 0.0 {
@@ -115,7 +114,7 @@ pub(super) fn lining(
     })
 }
 
-/// The lining bagged together with the outside: both are cut alike.
+/// The lining bagged together with the outside: both are cut alike, and end alike.
 pub(super) fn bagged(
     shape: &Shape,
     on_sleeve: bool,
@@ -123,11 +122,11 @@ pub(super) fn bagged(
     mean: f64,
     habits: &Habits,
 ) -> Option<HemLining> {
-    if !shape.lined {
-        return None;
-    }
-    let write = |mm: f64| habits.scale.write(Length::from_mm(mm));
-    let now = shape.lining.above.map_or(habits.rule(HouseRule::LiningAbove), Length::mm);
+    let plain = lining(shape, on_sleeve, LiningWish::default(), allowance, mean, habits)?;
+    let words = format!(
+        "Cut outside and lining alike, {} beyond the finished edge, and sew them to each other, seam on seam.",
+        habits.scale.write(Length::hundredth(allowance))
+    );
     Some(HemLining {
         hangs: LiningHangs::Attached,
         edge: LiningEdge::Cut,
@@ -135,14 +134,9 @@ pub(super) fn bagged(
         slack: Length::ZERO,
         turn: Length::hundredth(allowance),
         raw: Length::hundredth(-allowance),
-        moves: Length::hundredth(mean - now),
-        undo: Length::hundredth(allowance + habits.rule(HouseRule::UndoLining)),
-        band: Length::hundredth(allowance + habits.rule(HouseRule::BandOver)),
-        way_in: way_in(shape, on_sleeve),
-        words: vec![format!(
-            "Cut outside and lining alike, {} beyond the finished edge, and sew them to each other, seam on seam.",
-            write(allowance)
-        )],
+        moves: plain.moves - plain.above,
+        words: vec![words],
+        ..plain
     })
 }
 

@@ -96,7 +96,6 @@ pub struct Ring<'a> {
     /// Degrees and millimetres of the places whose angle is known.
     anchors: Vec<(f64, f64)>,
     tube: Tube,
-    two_piece: bool,
 }
 
 const BODY_POINTS: [RingPoint; 8] = points([
@@ -218,8 +217,7 @@ impl<'a> Ring<'a> {
             Tube::Sleeve if strips.len() > 1 => vec![(0.0, 0.0), (180.0, end_of(&[PanelName::TopSleeve]))],
             Tube::Sleeve => vec![(0.0, 0.0), (180.0, period / 2.0)],
         };
-        let two_piece = tube == Tube::Sleeve && strips.len() > 1;
-        Some(Ring { strips, period, anchors, tube, two_piece })
+        Some(Ring { strips, period, anchors, tube })
     }
 
     /// Length of the existing edge all round, in millimetres.
@@ -307,12 +305,6 @@ impl<'a> Ring<'a> {
     #[must_use]
     pub fn is_body(&self) -> bool {
         self.tube == Tube::Body
-    }
-
-    /// True for a sleeve in two pieces.
-    #[must_use]
-    pub fn is_two_piece(&self) -> bool {
-        self.two_piece
     }
 }
 

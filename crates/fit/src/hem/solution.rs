@@ -5,6 +5,7 @@ use serde::Serialize;
 use super::collision::Collision;
 use super::kind::HemKind;
 use super::lining::{HemLining, Mitre};
+use super::offers::{HemMend, HemSum};
 use super::original::Tuck;
 use super::turn_up::TurnUp;
 use super::uncut::UncutWay;
@@ -243,6 +244,10 @@ pub struct HemSolution {
     pub shrinks: Option<f64>,
     /// What cannot be done as it was asked, and the nearest that can.
     pub refused: Option<String>,
+    /// Ways to make it after all.
+    pub mends: Vec<HemMend>,
+    /// Sums that belong to it.
+    pub sums: Vec<HemSum>,
 }
 
 impl HemSolution {

@@ -134,6 +134,8 @@ impl<'a> HemSolver<'a> {
             mitres: Vec::new(),
             shrinks: test.map(|test| test.share()),
             refused: None,
+            mends: Vec::new(),
+            sums: Vec::new(),
         };
         let aim = self.aim(&work);
         solution.readings =
@@ -228,6 +230,8 @@ impl<'a> HemSolver<'a> {
             solution.mitres = mitres(&near, allowance, self.habits);
         }
         solution.refused = self.refusal(work, least, mean, allowance).or_else(|| does_not_lie(solution));
+        solution.mends = self.mends(work, solution, least);
+        solution.sums = self.hem_sums(solution, self.garment.wash_test.filter(|_| !self.washed));
     }
 
     /// The pocket, button or vent that would be cut or buried.

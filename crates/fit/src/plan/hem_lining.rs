@@ -54,7 +54,7 @@ impl Builder<'_> {
             LiningHangs::Attached => (
                 "Fell the lining to the turn-up",
                 Work::Hand,
-                "Fell stitches 6 to 8 apart into the turn-up only, never through to the outside; the slack is pushed up into a pleat that hangs over them.",
+                "Fell stitches, close together, into the turn-up only, never through to the outside; the slack is pushed up into a pleat that hangs over them.",
             ),
             LiningHangs::Free => {
                 ("Hem the lining by itself", Work::Seam, "Double fold, by machine; it hangs free all round.")

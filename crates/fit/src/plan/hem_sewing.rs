@@ -39,6 +39,7 @@ impl Builder<'_> {
             }
             (Some(Lies::EaseIn), Some(turned)) => {
                 let by = self.write_mm(turned.excess);
+                let off = self.write_mm(Length::whole_mm(6));
                 let step = self.add(
                     &making.key("ease"),
                     "Ease the edge in".into(),
@@ -47,7 +48,8 @@ impl Builder<'_> {
                     making.run,
                 );
                 step.how = vec![format!(
-                    "Longest stitch, 6 from the edge; draw it up by {by} in all, between the seams and never over them, and shrink it flat with the iron before it is folded."
+                    "Longest stitch, {} from the edge; draw it up by {by} in all, between the seams and never over them, and shrink it flat with the iron before it is folded.",
+                    off
                 )];
                 step.tools = vec!["machine", "iron"];
                 step.cautions = Caution::sentences(&[Caution::Needle, Caution::Iron]);
@@ -82,7 +84,7 @@ impl Builder<'_> {
                 making.run,
             );
             step.how = vec![format!(
-                "A bias band {band} high, along the fold and 10 beyond the turn-up, so that no edge lies on another. Try it on an offcut first."
+                "A bias band {band} high, along the fold and beyond the turn-up, so that no edge lies on another. Try it on an offcut first."
             )];
             step.tools = vec!["interfacing", "iron", "pressing cloth"];
             step.cautions = Caution::sentences(&[Caution::Iron]);
@@ -216,14 +218,14 @@ impl Builder<'_> {
                 test,
             ]),
             HemKind::Rolled => (Work::Seam, machine, vec![
-                "Stitch 3 from the edge, fold on the stitching and stitch again; trim close to it, fold once more and stitch. Or roll it between damp fingers and slip-stitch by hand.".into(),
+                "Stitch close beside the edge, fold on the stitching and stitch again; trim close to it, fold once more and stitch. Or roll it between damp fingers and slip-stitch by hand.".into(),
                 test,
             ]),
             HemKind::DeepHand if self.habits.hem_sewn == HemSewn::Hand => (
                 Work::BlindHem,
                 vec!["fine needle", "matching thread"],
                 vec![
-                    "Finish the edge or bind it. Fold it back a few threads below its edge, and catch one thread of the outside and one of the turn-up, loosely, 8 apart: blind hem, or catch stitch in thick cloth.".into(),
+                    "Finish the edge or bind it. Fold it back a few threads below its edge, and catch one thread of the outside and one of the turn-up, loosely, a finger's width apart: blind hem, or catch stitch in thick cloth.".into(),
                     "Never pull it tight: it dimples outside.".into(),
                 ],
             ),

@@ -91,24 +91,21 @@ impl Solver<'_> {
         {
             self.warn("hem.pair", Weight::Mind, &about, words.clone());
         }
-        for side in &hem.sides {
-            if let Some(turned) = side.turn_up.as_ref().filter(|_| hem.kind.turns_up()) {
-                let weight = match turned.lies {
-                    Lies::TooFull | Lies::TooTight => Weight::Mind,
-                    Lies::Splay => Weight::Note,
-                    Lies::Flat | Lies::EaseIn => continue,
-                };
-                self.warn("hem.turn_up", weight, &about, turned.words.join(" "));
-            }
+        // What does not lie was refused above.
+        let splayed = hem.sides.iter().filter_map(|side| side.turn_up.as_ref());
+        if let Some(turned) = splayed.into_iter().find(|turned| turned.lies == Lies::Splay)
+            && hem.kind.turns_up()
+        {
+            self.warn("hem.turn_up", Weight::Note, &about, turned.words.join(" "));
         }
-        let blocked: Vec<String> =
+        let blocked: std::collections::BTreeSet<String> =
             HemSolver::in_the_way(hem).map(|collision| collision.says.clone()).collect();
         for says in blocked {
             self.warn("hem.collision", Weight::Mind, &about, says);
         }
         if let Some(share) = hem.shrinks {
             self.warn("hem.shrinks", Weight::Note, &about, format!(
-                "Not washed yet; a swatch lost {:.1} %. Fold and cut line stand lower by as much, so that it is right once it is washed.",
+                "Not washed yet; a swatch lost {:.1} %. Fold and cut line stand lower by as much, so that it is right once it is washed. Wash it only when it is sewn; or wash it first, say so on its sheet, and the lines move.",
                 100.0 * share
             ));
         }

@@ -41,14 +41,6 @@ export default function HemPage({ id, draft, job, solution }: AtWork) {
   const known = wishOf(job.fitting, place.hem);
   const solved = solution.hems.find((each) => each.hem === place.hem);
   const about = `hems.${place.hem}`;
-  const mended = (kind: "narrow" | "bias") => {
-    const widest = solved?.sides[0]?.turn_up?.widest;
-    changeWish(draft, place.hem, (now) =>
-      kind === "narrow" && widest != null
-        ? { ...now, kind: "single_fold", allowance: Math.floor(widest) }
-        : { ...now, kind: "bias_faced", allowance: null },
-    );
-  };
   return (
     <div className="page stack" style={{ gap: 14 }}>
       <TableTabs id={id} />
@@ -70,14 +62,18 @@ export default function HemPage({ id, draft, job, solution }: AtWork) {
           {solved?.refused && (
             <div className="refusal stack" data-testid="hem-refused">
               <p>{solved.refused}</p>
-              {solved.kind !== "bias_faced" && (
-                <div className="row">
-                  {solved.sides[0]?.turn_up?.widest != null && (
-                    <Button onClick={() => mended("narrow")}>Turn up no more than lies flat</Button>
-                  )}
-                  <Button onClick={() => mended("bias")}>Face it with a bias strip</Button>
-                </div>
-              )}
+              <div className="row">
+                {solved.mends.map(({ words, kind, allowance }) => (
+                  <Button
+                    key={words}
+                    onClick={() =>
+                      changeWish(draft, place.hem, (now) => ({ ...now, kind, allowance: allowance ?? null }))
+                    }
+                  >
+                    {words}
+                  </Button>
+                ))}
+              </div>
             </div>
           )}
           <div className="hem-page">
@@ -103,7 +99,7 @@ export default function HemPage({ id, draft, job, solution }: AtWork) {
               ))}
             </section>
             <section className="stack" aria-label="How it will lie">
-              {solved && <HemSays solved={solved} test={job.garment.wash_test} />}
+              {solved && <HemSays solved={solved} />}
               <Minds
                 warnings={solution.warnings.filter(
                   (each) =>

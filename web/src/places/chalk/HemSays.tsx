@@ -1,11 +1,10 @@
 import { Button } from "antd";
 import type { Of } from "../../api/client";
 import type { HemSolution } from "../../hem/wish";
-import { type Sum, useSums } from "../../sums/keeping";
+import { useSums } from "../../sums/keeping";
 
 /** How the hem will lie and what to do: turn-up, tuck, waist, what stands near, lining, corners, both sides. */
-export function HemSays(props: { solved: HemSolution; test: Of<"WashTest"> | null | undefined }) {
-  const { solved, test } = props;
+export function HemSays({ solved }: { solved: HemSolution }) {
   const { open } = useSums();
   const side = solved.sides[0];
   const turned = side?.turn_up;
@@ -14,21 +13,7 @@ export function HemSays(props: { solved: HemSolution; test: Of<"WashTest"> | nul
   const told = [...new Map(near.map((each) => [each.says, each])).values()];
   return (
     <>
-      {solved.uncut && (
-        <Part title="Shortened elsewhere" testid="hem-uncut" words={solved.uncut.words}>
-          {solved.uncut.at === "waist" && solved.uncut.remains > 0 && (
-            <Button
-              size="small"
-              onClick={() =>
-                solved.uncut?.at === "waist" &&
-                open({ sum: "gathers", long: solved.uncut.lower_with_darts, short: solved.uncut.upper })
-              }
-            >
-              Or gather it in
-            </Button>
-          )}
-        </Part>
-      )}
+      {solved.uncut && <Part title="Shortened elsewhere" testid="hem-uncut" words={solved.uncut.words} />}
       {solved.sides.map(
         (each) =>
           each.tuck && (
@@ -41,23 +26,7 @@ export function HemSays(props: { solved: HemSolution; test: Of<"WashTest"> | nul
           ),
       )}
       {turned && !tuck && !solved.refused && (
-        <Part title="The turn-up" testid="hem-turn-up" words={turned.words}>
-          {turned.facing && (
-            <Button
-              size="small"
-              onClick={() =>
-                open({
-                  sum: "bias",
-                  length: turned.facing?.lower ?? 0,
-                  width: turned.facing?.strip[1] ?? 0,
-                  cloth: 1400,
-                })
-              }
-            >
-              How much bias that is
-            </Button>
-          )}
-        </Part>
+        <Part title="The turn-up" testid="hem-turn-up" words={turned.words} />
       )}
       {solved.uneven && <Part title="Uneven" testid="hem-uneven" words={[solved.uneven.words]} />}
       {solved.pair_words && (
@@ -76,56 +45,18 @@ export function HemSays(props: { solved: HemSolution; test: Of<"WashTest"> | nul
             {told.map((each) => (
               <li key={each.says} className={each.state === "clear" ? "note" : "mind"}>
                 {each.says}
-                {sumNear(each, side?.girth[1] ?? 0).map(([words, sum]) => (
-                  <button key={words} type="button" className="linkish" onClick={() => open(sum)}>
-                    {words}
-                  </button>
-                ))}
-                {each.spaced.length > 1 && (
-                  <>
-                    {" "}
-                    <button
-                      type="button"
-                      className="linkish"
-                      onClick={() =>
-                        open({
-                          sum: "spacing",
-                          from: each.spaced[0] ?? 0,
-                          to: each.spaced.at(-1) ?? 0,
-                          count: each.spaced.length,
-                        })
-                      }
-                    >
-                      where each goes
-                    </button>
-                  </>
-                )}
               </li>
             ))}
           </ul>
         </section>
       )}
-      {test && solved.shrinks != null && (
-        <div className="row">
-          <Button
-            size="small"
-            onClick={() =>
-              open({
-                sum: "shrink",
-                wanted: side?.rows.find((row) => row.finished != null)?.finished ?? 0,
-                ...test,
-              })
-            }
-          >
-            What to cut for cloth that shrinks
-          </Button>
-        </div>
-      )}
-      {(solved.kind === "twin_needle" || solved.kind === "cover_stitched") && solved.paired && (
-        <div className="row">
-          <Button size="small" onClick={() => open(elastic(side?.girth[1] ?? 0))}>
-            Or elastic in the hem
-          </Button>
+      {solved.sums.length > 0 && (
+        <div className="row" role="group" aria-label="Sums for this hem">
+          {solved.sums.map((each) => (
+            <Button key={each.words} size="small" onClick={() => open(each.sum)}>
+              {each.words}
+            </Button>
+          ))}
         </div>
       )}
       {solved.lining && (
@@ -134,22 +65,6 @@ export function HemSays(props: { solved: HemSolution; test: Of<"WashTest"> | nul
       {solved.mitres.length > 0 && <Mitres mitres={solved.mitres} />}
     </>
   );
-}
-
-/** A hem drawn in by a seventh, which holds without marking. */
-const elastic = (girth: number): Sum => ({ sum: "elastic", spans: [girth], gap: Math.round(girth / 7) });
-
-/** The sum a thing near the hem leads to, with its numbers. */
-function sumNear(each: Of<"Collision">, girth: number): [string, Sum][] {
-  if (each.kind === "pleats") {
-    return [["how much cloth pleats take", { sum: "pleats", finished: girth, count: 12, depth: 20 }]];
-  }
-  if ((each.kind === "slit" || each.kind === "vent") && each.state !== "clear") {
-    return [
-      ["where a new slit goes", { sum: "slit", across: girth / 2, darts: [], opening: 60, height: 150 }],
-    ];
-  }
-  return [];
 }
 
 function Part(props: { title: string; testid: string; words: string[]; children?: React.ReactNode }) {

@@ -1,4 +1,5 @@
 import type { Of } from "../../api/client";
+import { SumRows } from "../../sums/Answer";
 
 type Waist = Of<"WaistShortening">;
 
@@ -24,18 +25,7 @@ export function WaistTable({ waist }: { waist: Waist }) {
           </li>
         ))}
       </ul>
-      <table className="tape" data-testid="waist-table">
-        <tbody>
-          {waist.table.map((row) => (
-            <tr key={row.words}>
-              <td>{row.words}</td>
-              <td className="num">
-                <strong>{row.shown}</strong>
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <SumRows rows={waist.table} testid="waist-table" />
     </section>
   );
 }

@@ -55,7 +55,7 @@ export function NearHems({ sheet, places }: { sheet: GarmentSheet; places: Of<"H
                   sheet.setShape((now) => ({
                     lining: { closed: now.lining?.closed ?? "felled", above: mm ?? null },
                   })),
-                { hint: "empty: the house's 12" },
+                { hint: "empty: as the house leaves it" },
               )}
               <Choice
                 id="lining-closed"
