@@ -1,10 +1,13 @@
-.PHONY: demo test bench screenshots fmt types
+.PHONY: demo test hunt bench screenshots fmt types
 
 demo: ## Build, load the demo workroom and serve it
 	@scripts/demo.sh
 
 test: ## Everything, the browser included
 	@scripts/test.sh
+
+hunt: ## Try every property on many more cases, by other chance each time
+	@scripts/hunt.sh
 
 bench: ## Print the figures of docs/benchmarks.md
 	@scripts/bench.sh

@@ -6,6 +6,7 @@
 //! is not where the old one did. A body is one tube, crossed by the seams of both its sides and its
 //! centre seams; each leg and each sleeve is its own, crossed by its own.
 
+use kurbo::common::solve_itp;
 use serde::Serialize;
 
 use crate::garment::{Level, LevelName, Pattern, SeamEdge, SeamName, Tube};
@@ -14,8 +15,10 @@ use crate::{Length, Side};
 
 /// A seam leaning more than this has no depth *across* a level: cos 60°.
 const LEAST_COS: f64 = 0.5;
-/// Rounds in which the crossing of a new edge with a level is sought; each gains two digits.
-const ROUNDS: u32 = 8;
+/// How near the crossing of a new edge with a level is found, in millimetres along the seam.
+const NEAR: f64 = 1e-6;
+/// Doublings of the stretch of seam in which that crossing is looked for.
+const DOUBLINGS: u32 = 5;
 /// Left and right within this, in millimetres, share a row.
 const ALIKE: f64 = 0.05;
 
@@ -208,12 +211,26 @@ pub fn across(seam: SeamEdge<'_>, line: &Line, height: f64) -> Option<(f64, f64)
         // Beyond an end, in the turn-up or above the top, the line goes on as it left.
         knot.depth + knot.slope * ratio * (station - knot.station / ratio)
     };
-    let mut station = old.station;
-    for _ in 0..ROUNDS {
+    let above = |station: f64| {
         let place = edge.beyond(station);
-        let reached = place.point.y + seam.inward * place.along.x * depth_at(station);
-        station += (height - reached) / place.along.y.max(LEAST_COS);
-    }
+        place.point.y + seam.inward * place.along.x * depth_at(station) - height
+    };
+    // Where the edge bends nearly as tightly as the line is deep, stepping towards the crossing swings
+    // past it for ever, so it is shut in between a place below the level and one above.
+    let mut reach = 1.0 + 2.0 * depth_at(old.station).abs();
+    let mut doublings = 0;
+    let [(low, under), (high, over)] = loop {
+        let ends = [old.station - reach, old.station + reach].map(|station| (station, above(station)));
+        if ends[0].1 < 0.0 && ends[1].1 > 0.0 {
+            break ends;
+        }
+        if doublings == DOUBLINGS {
+            return None;
+        }
+        reach *= 2.0;
+        doublings += 1;
+    };
+    let station = solve_itp(above, low, high, NEAR, 1, 0.2 / (high - low), under, over);
     let place = edge.beyond(station);
     let depth = depth_at(station);
     let moved = place.point.x - seam.inward * place.along.y * depth - old.point.x;

@@ -50,7 +50,7 @@ fn coat() -> Shape {
 }
 
 proptest! {
-    #![proptest_config(ProptestConfig { cases: 48, ..ProptestConfig::default() })]
+    #![proptest_config(common::cases(48))]
 
     #[test]
     fn a_ring_is_as_long_as_the_hem_was_measured_and_its_panels_make_it_up(shape in any_garment()) {
@@ -316,7 +316,7 @@ fn templates_show_each_panel_once_unless_its_halves_differ() {
 }
 
 proptest! {
-    #![proptest_config(ProptestConfig { cases: 160, ..ProptestConfig::default() })]
+    #![proptest_config(common::cases(160))]
 
     #[test]
     fn no_wish_within_its_limits_breaks_the_hem_of_any_garment(

@@ -127,7 +127,7 @@ fn trousers() -> Shape {
 }
 
 proptest! {
-    #![proptest_config(ProptestConfig { cases: 48, ..ProptestConfig::default() })]
+    #![proptest_config(common::cases(48))]
 
     #[test]
     fn a_turn_up_is_as_full_or_tight_as_the_folded_cloth_measures(

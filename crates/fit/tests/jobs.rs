@@ -1,5 +1,7 @@
 //! Properties of whole jobs: trousers with generated pins, solved from readings to girths.
 
+mod common;
+
 use proptest::prelude::*;
 use vemble_fit::{
     EntryMode, Habits, HouseRule, Job, Length, LineOutcome, Pin, SeamName, Side, Solution, solve,
@@ -71,7 +73,7 @@ fn after(solution: &Solution) -> Vec<(String, f64)> {
 }
 
 proptest! {
-    #![proptest_config(ProptestConfig { failure_persistence: None, ..ProptestConfig::with_cases(48) })]
+    #![proptest_config(common::cases(48))]
 
     #[test]
     fn the_same_pins_on_both_sides_give_one_line_and_equal_legs(pins in outseam()) {

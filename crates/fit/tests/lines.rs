@@ -1,5 +1,7 @@
 //! Properties of the line solver on generated seams.
 
+mod common;
+
 use proptest::prelude::*;
 use vemble_fit::line::{Line, LineEnd, LineProblem, LineRefusal, Target};
 
@@ -45,6 +47,8 @@ fn samples(line: &Line) -> impl Iterator<Item = f64> + '_ {
 }
 
 proptest! {
+    #![proptest_config(common::cases(256))]
+
     #[test]
     fn the_line_passes_every_pin_within_tolerance(problem in taken_in()) {
         let Ok(line) = problem.solve() else { return Ok(()) };

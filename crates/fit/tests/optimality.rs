@@ -1,5 +1,7 @@
 //! The line solver against trying: no small change of its line that keeps every demand bends less.
 
+mod common;
+
 use proptest::prelude::*;
 use vemble_fit::line::{DepthLimit, Ease, Knot, LineEnd, LineProblem, Target};
 
@@ -131,7 +133,7 @@ fn wander(n: u32) -> f64 {
 }
 
 proptest! {
-    #![proptest_config(ProptestConfig { failure_persistence: None, ..ProptestConfig::with_cases(80) })]
+    #![proptest_config(common::cases(80))]
 
     #[test]
     fn no_small_change_that_keeps_every_demand_bends_less(problem in underarm_seam()) {

@@ -7,6 +7,13 @@ use proptest::prelude::*;
 use vemble_fit::garment::{Band, FlatName, Kind, Shape, SleeveBuild};
 use vemble_fit::{Cloth, EntryMode, Fitting, Garment, Habits, JOB_FORMAT, Job, Length, Pin, SeamName, Side};
 
+/// How many cases a property is tried on: as many as are worth waiting for on every change, and
+/// `VEMBLE_SEARCH` times as many when somebody goes looking (`make hunt`).
+pub fn cases(count: u32) -> ProptestConfig {
+    let times = std::env::var("VEMBLE_SEARCH").ok().and_then(|times| times.parse().ok()).unwrap_or(1);
+    ProptestConfig { failure_persistence: None, cases: count * times, ..ProptestConfig::default() }
+}
+
 pub fn mm(value: f64) -> Length {
     Length::from_mm(value)
 }
