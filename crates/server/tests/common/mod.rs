@@ -2,6 +2,8 @@
 // Each test file uses its own part of this.
 #![allow(dead_code)]
 
+pub mod chance;
+
 use std::net::TcpListener;
 
 use serde_json::{Value, json};
@@ -108,4 +110,17 @@ pub fn example(garment_id: &str) -> (Value, Value) {
         json!({ "wearer": null, "due_on": null, "garment": job["garment"] }),
         json!({ "garment": garment_id, "number": 1, "fitting": job["fitting"] }),
     )
+}
+
+/// One of the worked examples of `docs/examples`, as a job.
+pub fn any_job(chance: &mut chance::Chance) -> Value {
+    let folder = std::path::Path::new(env!("CARGO_MANIFEST_DIR")).join("../../docs/examples");
+    let mut files: Vec<_> = std::fs::read_dir(folder)
+        .expect("the examples")
+        .map(|entry| entry.expect("a file").path())
+        .filter(|path| path.to_string_lossy().ends_with(".vemble.json"))
+        .collect();
+    files.sort();
+    let text = std::fs::read_to_string(chance.pick(&files)).expect("an example");
+    serde_json::from_str(&text).expect("a job")
 }
