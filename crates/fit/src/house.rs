@@ -93,6 +93,12 @@ house_rules! {
         "Closer than a hand's width a ruler can be laid from mark to mark.";
     SewBefore, "sew_before", "start sewing before the line leaves", 40.0, Mm, 10.0..=100.0,
         "The new stitching must lock into the old before it departs.";
+    LockIn, "lock_in", "sew into the old stitching by", 15.0, Mm, 8.0..=40.0,
+        "Over a thumb's width both rows hold, and nothing ravels from either.";
+    DartRun, "dart_run", "a dart runs along its fold for the last", 15.0, Mm, 8.0..=30.0,
+        "Sewn within a thread of the fold it ends without a bubble.";
+    OpenAside, "open_aside", "open a hem or band beside a seam by", 80.0, Mm, 40.0..=200.0,
+        "Two fingers on each side are room enough to lay the seam flat.";
     BackAloneWarn, "back_alone_warn", "centre back alone, warn from", 40.0, Mm, 10.0..=100.0,
         "From here on the back pockets visibly drift together.";
     BackAloneShare, "back_alone_share", "centre back alone, share above", 50.0, Mm, 20.0..=120.0,
@@ -181,6 +187,12 @@ house_rules! {
         "Steam shrinks wool to the shape below it.";
     HemPinch, "hem_pinch", "a turn-up may be out by", 0.01, Share, 0.0..=0.03,
         "Less than this is inside the thread; shorter, it pinches the leg.";
+    HemEaseRow, "hem_ease_row", "a row of long stitches lies below the raw edge by", 6.0, Mm, 3.0..=12.0,
+        "Near enough to draw the edge in, far enough to hold.";
+    HemOpenSplay, "hem_open_splay", "open a seam for a splayed turn-up by", 60.0, Mm, 30.0..=120.0,
+        "Twice a hem lets the seam be turned on the fold.";
+    HemOpenFlat, "hem_open_flat", "open a seam to hem flat by", 120.0, Mm, 60.0..=250.0,
+        "A machine's foot and a hand lie flat in it.";
     TuckTrim, "tuck_trim", "a tuck is trimmed to", 8.0, Mm, 5.0..=15.0,
         "As narrow as overcasting holds, so that the leg rolls down.";
     TuckTrimFrom, "tuck_trim_from", "nothing is trimmed when losing less than", 16.0, Mm, 8.0..=30.0,
@@ -213,6 +225,16 @@ house_rules! {
         "What most dress cloth is sold at.";
     ElasticDraws, "elastic_draws", "elastic draws a hem in by", 0.14, Share, 0.0..=0.5,
         "About a seventh holds a leg without marking it.";
+    ElasticShare, "elastic_share", "elastic is cut to this much of what it closes", 0.95, Share, 0.6..=1.0,
+        "A twentieth shorter it holds up by itself and marks nobody.";
+    ElasticEnd, "elastic_end", "elastic overlaps at each end by", 12.0, Mm, 6.0..=30.0,
+        "Two rows of stitching anchor it there.";
+    ElasticMost, "elastic_most", "most cloth on a length of elastic", 1.5, Share, 1.1..=3.0,
+        "More than half as much again bunches instead of spreading.";
+    BiasJoin, "bias_join", "allowance of a join in a bias strip", 6.0, Mm, 4.0..=15.0,
+        "Pressed open it lies flat inside the fold, and does not slip out of its stitching.";
+    WaistEase, "waist_ease", "a new waist edge eases in", 0.03, Share, 0.0..=0.06,
+        "More makes gathers under the band.";
     PleatDepth, "pleat_depth", "a pleat is deep", 20.0, Mm, 5.0..=150.0,
         "A finger's width folds sharply in most cloth.";
     SlitOpen, "slit_open", "a slit opens at the hem by", 60.0, Mm, 20.0..=300.0,

@@ -15,43 +15,88 @@ pub(crate) struct Spacing {
     pub(crate) clear: Option<[f64; 2]>,
 }
 
-/// Steps in which a row is moved to clear a place: so fine in millimetres, or so many to half a gap.
-const STEP: f64 = 0.5;
-const MOST_STEPS: f64 = 100.0;
+/// How nearly a row has to keep what was asked, in millimetres.
+const WITHIN: f64 = 1e-9;
 
 /// Where each stands; `None` where no row keeps what is asked.
 ///
 /// Pinned, the row has one gap below the pinned place and one above, as near each other as whole numbers
-/// of gaps allow. To clear a place, the ends come in as little as will do.
+/// of gaps and the place to clear allow. To clear a place, the ends come in as little as will do, neither
+/// by more than half a gap.
 pub(crate) fn space(row: &Spacing) -> Option<Vec<f64>> {
     let keeps_off = |places: &[f64]| {
-        row.clear.is_none_or(|[at, by]| places.iter().all(|place| (place - at).abs() >= by - 1e-9))
+        row.clear.is_none_or(|[at, by]| places.iter().all(|place| (place - at).abs() >= by - WITHIN))
     };
     let count = row.count.max(2);
     if let Some(pinned) = row.pinned.filter(|pinned| (row.from..=row.to).contains(pinned)) {
-        let share = (pinned - row.from) / (row.to - row.from);
-        let nearest = (share * f64::from(count - 1)).round() as u32;
+        let wanted = (pinned - row.from) / (row.to - row.from) * f64::from(count - 1);
         // Strictly between the ends it is neither the first nor the last: two things cannot make such a row.
         let inside = pinned > row.from && pinned < row.to;
-        if inside && count < 3 {
-            return None;
-        }
-        let below = if inside { nearest.clamp(1, count - 2) } else { nearest };
-        let mut places = even(row.from, pinned, below + 1);
-        places.extend(even(pinned, row.to, count - below).into_iter().skip(1));
-        return keeps_off(&places).then_some(places);
-    }
-    let gap = (row.to - row.from) / f64::from(count - 1);
-    let step = STEP.max(gap.abs() / 2.0 / MOST_STEPS);
-    let steps = (gap.abs() / 2.0 / step) as u32;
-    // By the whole amount both ends come in: the least first.
-    (0..=2 * steps).find_map(|total| {
-        (0..=total.min(steps)).filter(|low| total - low <= steps).find_map(|low| {
-            let places =
-                even(row.from + step * f64::from(low), row.to - step * f64::from(total - low), count);
+        let mut splits: Vec<u32> =
+            if inside { (1..count - 1).collect() } else { vec![wanted.round() as u32] };
+        let off = |below: &u32| (f64::from(*below) - wanted).abs();
+        splits.sort_by(|one, other| off(one).total_cmp(&off(other)));
+        return splits.into_iter().find_map(|below| {
+            let mut places = even(row.from, pinned, below + 1);
+            places.extend(even(pinned, row.to, count - below).into_iter().skip(1));
             keeps_off(&places).then_some(places)
+        });
+    }
+    let whole = even(row.from, row.to, count);
+    match row.clear {
+        Some(clear) if !keeps_off(&whole) => moved_clear(row, count, clear),
+        _ => Some(whole),
+    }
+}
+
+/// The row whose ends came in least for it to clear a place.
+///
+/// With the gap that holds the place chosen, what is asked of both ends is linear in how far they come
+/// in: the last place below it is low enough, the next one high enough. The least is in a corner of what
+/// is allowed, and there are few corners, so each is looked at.
+fn moved_clear(row: &Spacing, count: u32, [at, by]: [f64; 2]) -> Option<Vec<f64>> {
+    let gaps = f64::from(count - 1);
+    let most = (row.to - row.from) / gaps / 2.0;
+    let place = |i: u32, [low, high]: [f64; 2]| {
+        let share = f64::from(i) / gaps;
+        (row.from + low) * (1.0 - share) + (row.to - high) * share
+    };
+    // Each bound as a line `a·low + b·high = c` in how far the ends come in.
+    let sides = [[1.0, 0.0, 0.0], [0.0, 1.0, 0.0], [1.0, 0.0, most], [0.0, 1.0, most]];
+    let stands_at = |i: u32, there: f64| {
+        let share = f64::from(i) / gaps;
+        [1.0 - share, -share, there - place(i, [0.0, 0.0])]
+    };
+    (0..=count)
+        .flat_map(|next| {
+            let below = next.checked_sub(1);
+            let above = (next < count).then_some(next);
+            let bounds: Vec<[f64; 3]> = sides
+                .into_iter()
+                .chain(below.map(|i| stands_at(i, at - by)))
+                .chain(above.map(|i| stands_at(i, at + by)))
+                .collect();
+            let kept = move |ends: &[f64; 2]| {
+                ends.iter().all(|end| (-WITHIN..=most + WITHIN).contains(end))
+                    && below.is_none_or(|i| place(i, *ends) <= at - by + WITHIN)
+                    && above.is_none_or(|i| place(i, *ends) >= at + by - WITHIN)
+            };
+            let corners = bounds.iter().enumerate().flat_map(|(i, one)| {
+                bounds[i + 1..].iter().filter_map(|other| corner(*one, *other)).collect::<Vec<_>>()
+            });
+            corners.filter(kept).collect::<Vec<_>>()
         })
-    })
+        .min_by(|one, other| {
+            // Of two that come in alike, the one that leaves the lower end where it is.
+            (one[0] + one[1]).total_cmp(&(other[0] + other[1])).then(one[0].total_cmp(&other[0]))
+        })
+        .map(|[low, high]| even(row.from + low.clamp(0.0, most), row.to - high.clamp(0.0, most), count))
+}
+
+/// Where two lines meet.
+fn corner([a, b, c]: [f64; 3], [d, e, f]: [f64; 3]) -> Option<[f64; 2]> {
+    let turn = a * e - b * d;
+    (turn.abs() > 1e-12).then(|| [(c * e - b * f) / turn, (a * f - c * d) / turn])
 }
 
 fn even(from: f64, to: f64, count: u32) -> Vec<f64> {

@@ -11,10 +11,7 @@ use super::ring::Ring;
 use super::wish::ShortenAt;
 use crate::garment::{Block, FixtureKind, LevelName, Pattern, SeamName, Shape};
 use crate::sums::SumRow;
-use crate::{Habits, Length};
-
-/// A new waist edge may be longer than what it is sewn to by this share, eased in.
-const WAIST_EASE: f64 = 0.03;
+use crate::{Habits, HouseRule, Length};
 
 /// One dart that the new waist edge runs through.
 #[derive(Debug, Clone, PartialEq, Serialize)]
@@ -147,7 +144,8 @@ fn waist(shape: &Shape, pattern: &Pattern, takes: f64, habits: &Habits) -> Optio
     }
     let lower_with_darts = lower - held;
     let remains = lower_with_darts - upper;
-    let side_take_in = (remains > WAIST_EASE * upper).then(|| Length::hundredth(remains / 4.0));
+    let side_take_in =
+        (remains > habits.rule(HouseRule::WaistEase) * upper).then(|| Length::hundredth(remains / 4.0));
     let mut waist = WaistShortening {
         takes: Length::hundredth(takes),
         upper: Length::hundredth(upper),

@@ -8,7 +8,7 @@ use super::{
 use crate::choice::HemWhen;
 use crate::garment::{Garment, Purpose, Shape};
 use crate::hem::HemSolution;
-use crate::{Caution, Habits, Length};
+use crate::{Caution, Habits, HouseRule, Length};
 
 /// What has been done, and how long such steps took before.
 #[derive(Debug, Clone, Copy)]
@@ -127,6 +127,16 @@ impl Builder<'_> {
         }
     }
 
+    /// A length as it stands on the session's tape.
+    pub(super) fn write(&self, length: Length) -> String {
+        self.habits.scale.write(length)
+    }
+
+    /// A length the house, or the account, has chosen.
+    pub(super) fn written(&self, rule: HouseRule) -> String {
+        self.write(Length::from_mm(self.habits.rule(rule)))
+    }
+
     fn has_done(&self, key: &str) -> bool {
         self.progress.done.contains_key(key)
     }
@@ -177,10 +187,7 @@ impl Builder<'_> {
         if facts.apart.is_some() {
             let (value, state) = match apart {
                 Some(by) => (
-                    format!(
-                        "they differ by up to {}; confirm that this is meant",
-                        self.habits.scale.write(by)
-                    ),
+                    format!("they differ by up to {}; confirm that this is meant", self.write(by)),
                     ask_or(ConditionKind::SidesEqual),
                 ),
                 None => ("one line for both".into(), ConditionState::Met),

@@ -9,8 +9,8 @@ use crate::hem::{HemKind, Tuck, WaistShortening};
 impl Builder<'_> {
     /// The original hem kept, or an uncut edge shortened in a tuck.
     pub(super) fn in_a_tuck(&mut self, making: &Making<'_>, tuck: &Tuck) {
-        let above = self.write_mm(tuck.above);
-        let depth = self.write_mm(tuck.depth);
+        let above = self.write(tuck.above);
+        let depth = self.write(tuck.depth);
         self.chalk_hem(making, vec![format!(
             "On the single layer: the lower stitching {above} above the edge, close beside the stitching that is there; the upper where the table says. Between them lies what is lost."
         )]);
@@ -32,7 +32,7 @@ impl Builder<'_> {
         self.needs(&[&making.key("try")]);
         if let Some(trim_to) = tuck.trim_to.filter(|_| making.hem.kind == HemKind::Original) {
             let name = making.key("cut");
-            let allowance = format!("{} of the tuck stays beyond its stitching.", self.write_mm(trim_to));
+            let allowance = format!("{} of the tuck stays beyond its stitching.", self.write(trim_to));
             let stop = self.stop(
                 making,
                 &name,
@@ -42,7 +42,7 @@ impl Builder<'_> {
             );
             let step = self.add(
                 &name,
-                format!("Trim the tuck to {} and overcast it", self.write_mm(trim_to)),
+                format!("Trim the tuck to {} and overcast it", self.write(trim_to)),
                 Bench::Table,
                 Work::Cut,
                 making.run,
@@ -58,7 +58,7 @@ impl Builder<'_> {
 
     /// Shortened at the waist seam, or under the band.
     pub(super) fn at_the_waist(&mut self, making: &Making<'_>, waist: &WaistShortening) {
-        let takes = self.write_mm(waist.takes);
+        let takes = self.write(waist.takes);
         let around = waist.upper.mm();
         let seam = if self.shape.kind.has_band() { "band" } else { "waist seam" };
         let step = self.add(

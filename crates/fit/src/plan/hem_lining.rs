@@ -22,7 +22,7 @@ impl Builder<'_> {
         ];
         self.needs(&[&making.key("press")]);
         let mut how = lining.words.clone();
-        how.push(format!("Its edge moves up {} from where it is now.", self.write_mm(lining.moves)));
+        how.push(format!("Its edge moves up {} from where it is now.", self.write(lining.moves)));
         let step = self.add(
             &making.key("pin_lining"),
             "Pin the lining and hang it again".into(),
@@ -38,8 +38,8 @@ impl Builder<'_> {
             let name = making.key("cut_lining");
             let turn = format!(
                 "{} is turned under and {} is slack, counted once.",
-                self.write_mm(lining.turn),
-                self.write_mm(lining.slack)
+                self.write(lining.turn),
+                self.write(lining.slack)
             );
             let stop =
                 self.stop(making, &name, &turn, false, "A lining cut short drags the outside for good.");

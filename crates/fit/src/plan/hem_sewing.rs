@@ -5,12 +5,7 @@ use super::hem_steps::Making;
 use super::{Bench, Work};
 use crate::choice::{HemSewn, HemWhen, Pairs};
 use crate::hem::{HemKind, HemSolution, Lies};
-use crate::{Caution, Length};
-
-/// How far up a seam is opened so that a narrow tube can be hemmed flat, in millimetres.
-const FLAT_OPEN: f64 = 120.0;
-/// How far a splayed seam is opened above its hem, in millimetres.
-const SPLAY_OPEN: f64 = 60.0;
+use crate::{Caution, HouseRule};
 
 impl Builder<'_> {
     /// What the edge needs before it is sewn: splaying, easing, facing, interfacing, corners.
@@ -22,13 +17,13 @@ impl Builder<'_> {
         let seams = hem.sides.first().map_or(2, |side| side.unrolled.seams.len()) as f64;
         match (making.lies(), turned) {
             (Some(Lies::Splay), Some(turned)) => {
-                let by = self.write_mm(turned.splay.unwrap_or_default());
+                let by = self.write(turned.splay.unwrap_or_default());
                 let step = self.add(
                     &making.key("splay"),
                     "Splay the seams below the fold".into(),
                     Bench::Machine,
                     Work::Seam,
-                    2.0 * SPLAY_OPEN * seams,
+                    2.0 * self.habits.rule(HouseRule::HemOpenSplay) * seams,
                 );
                 step.how = vec![format!(
                     "Open each seam from the raw edge to the fold and sew it again going out {by} on every panel edge, the mirror image of the cloth above. Press it open before the hem is turned."
@@ -38,8 +33,8 @@ impl Builder<'_> {
                 self.needs(&before);
             }
             (Some(Lies::EaseIn), Some(turned)) => {
-                let by = self.write_mm(turned.excess);
-                let off = self.write_mm(Length::whole_mm(6));
+                let by = self.write(turned.excess);
+                let off = self.written(HouseRule::HemEaseRow);
                 let step = self.add(
                     &making.key("ease"),
                     "Ease the edge in".into(),
@@ -75,7 +70,7 @@ impl Builder<'_> {
         if hem.kind == HemKind::DeepHand
             && let Some(lining) = &hem.lining
         {
-            let band = self.write_mm(lining.band);
+            let band = self.write(lining.band);
             let step = self.add(
                 &making.key("interface"),
                 "Put the interfacing band along the fold".into(),
@@ -91,8 +86,8 @@ impl Builder<'_> {
             self.needs(&before);
         }
         for mitre in &hem.mitres {
-            let [one, other] = mitre.allowances.map(|each| self.write_mm(each));
-            let (seam, trim) = (self.write_mm(mitre.seam), self.write_mm(mitre.trim_to));
+            let [one, other] = mitre.allowances.map(|each| self.write(each));
+            let (seam, trim) = (self.write(mitre.seam), self.write(mitre.trim_to));
             let step = self.add(
                 &format!("{}_{}", making.key("mitre"), mitre.what.replace(' ', "_")),
                 format!("Mitre the corners at the {}", mitre.what),
@@ -116,13 +111,13 @@ impl Builder<'_> {
         let hem = making.hem;
         let flat = self.habits.hem_when == HemWhen::Flat && hem.paired;
         if flat {
-            let up = self.write_mm(Length::from_mm(FLAT_OPEN));
+            let up = self.written(HouseRule::HemOpenFlat);
             let step = self.add(
                 &making.key("open_seam"),
                 "Open one seam, so that it lies flat".into(),
                 Bench::Table,
                 Work::Unpick,
-                2.0 * FLAT_OPEN,
+                2.0 * self.habits.rule(HouseRule::HemOpenFlat),
             );
             step.how = vec![format!("On each, from the edge {up} up.")];
             step.tools = vec!["seam ripper"];
@@ -190,7 +185,7 @@ impl Builder<'_> {
                 "Close the seam through the finished hem".into(),
                 Bench::Machine,
                 Work::Seam,
-                2.0 * FLAT_OPEN,
+                2.0 * self.habits.rule(HouseRule::HemOpenFlat),
             );
             step.how = vec![
                 "Fold on fold, edges level; sew from the hem up, and sew the ends of the allowance down."

@@ -68,10 +68,6 @@ impl Builder<'_> {
         }
     }
 
-    pub(super) fn write_mm(&self, length: Length) -> String {
-        self.habits.scale.write(length)
-    }
-
     /// What has to come off, be opened or be undone before the hem is touched.
     fn clear_the_way(&mut self, making: &Making<'_>) {
         let hem = making.hem;
@@ -111,7 +107,7 @@ impl Builder<'_> {
             if HemSolver::has_corner(self.shape, hem.hem) {
                 how.push(format!(
                     "Undo the lining from facing, vent and slits up to {} above the new fold, or the corner cannot be folded.",
-                    self.write_mm(lining.undo)
+                    self.write(lining.undo)
                 ));
             }
             how.push("Pin it up out of the way.".into());
@@ -268,9 +264,9 @@ impl Builder<'_> {
                 _ => "measured on the opened cloth",
             };
             let strip = if (widest - narrowest).mm() < 2.0 {
-                self.write_mm(widest)
+                self.write(widest)
             } else {
-                format!("{} to {}", self.write_mm(narrowest), self.write_mm(widest))
+                format!("{} to {}", self.write(narrowest), self.write(widest))
             };
             how.push(format!("The strip is {strip} wide, {with}."));
         } else {

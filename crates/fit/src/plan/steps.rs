@@ -6,10 +6,7 @@ use crate::choice::{MatchBy, MirrorBy, PinFace, PinsLie};
 use crate::garment::{BandBuild, Seam, SeamEnd, SeamName, Shape, Source};
 use crate::habit::AllowanceHabit;
 use crate::line::{Line, LineEnd};
-use crate::{Caution, Length};
-
-/// How far to either side of a seam a hem or band is opened, in millimetres.
-const OPEN_ASIDE: f64 = 80.0;
+use crate::{Caution, HouseRule, Length};
 
 /// A line that will be sewn, as the work order needs to know it.
 #[derive(Debug, Clone)]
@@ -166,7 +163,7 @@ impl Builder<'_> {
             step.cautions = Caution::sentences(&[Caution::Ripper]);
             self.needs(&["chalk"]);
         }
-        let aside = self.habits.scale.write(Length::from_mm(OPEN_ASIDE));
+        let aside = self.written(HouseRule::OpenAside);
         let hems = lines.iter().filter(|line| line.at_hem).map(|line| line.count).max();
         if let Some(count) = hems {
             let step = self.add(
@@ -174,7 +171,7 @@ impl Builder<'_> {
                 "Open the hem at the seams".into(),
                 Bench::Table,
                 Work::Unpick,
-                2.0 * OPEN_ASIDE * count as f64,
+                2.0 * self.habits.rule(HouseRule::OpenAside) * count as f64,
             );
             step.how = vec![format!(
                 "Unpick {aside} to either side of each seam and press the fold out. The line is mirrored across the fold, so that the turn-up still matches."
@@ -189,7 +186,7 @@ impl Builder<'_> {
                 "Open the armholes at the underarm".into(),
                 Bench::Table,
                 Work::Unpick,
-                4.0 * OPEN_ASIDE,
+                4.0 * self.habits.rule(HouseRule::OpenAside),
             );
             step.how = vec![format!(
                 "Unpick sleeve from body {aside} to either side of the underarm, so that side seam and sleeve can be sewn in one pass. Thread-mark the underarm point on both."
@@ -205,7 +202,7 @@ impl Builder<'_> {
                 "Open the waist seam where the lines cross it".into(),
                 Bench::Table,
                 Work::Unpick,
-                2.0 * OPEN_ASIDE * places as f64,
+                2.0 * self.habits.rule(HouseRule::OpenAside) * places as f64,
             );
             step.how = vec![format!(
                 "Unpick bodice from skirt {aside} to either side of each line. Bodice and skirt must lose the same there, or they no longer fit together."
@@ -236,14 +233,14 @@ impl Builder<'_> {
             if opens_at_back {
                 how.push(format!(
                     "Unpick the band's own seam at the centre back, and the band from the body {} to either side.",
-                    self.habits.scale.write(Length::from_mm(OPEN_ASIDE))
+                    self.written(HouseRule::OpenAside)
                 ));
             }
             if sides {
                 how.push("Unpick the band from the body round each seam that is moved. The band itself is shortened there, or at its centre-back seam.".into());
             }
             let places = f64::from(u8::from(opens_at_back)) + 2.0 * f64::from(u8::from(sides));
-            let run = 4.0 * OPEN_ASIDE * places;
+            let run = 4.0 * self.habits.rule(HouseRule::OpenAside) * places;
             let step = self.add("open_band", "Open the waistband".into(), Bench::Table, Work::Unpick, run);
             step.how = how;
             step.tools = vec!["seam ripper"];
@@ -333,18 +330,24 @@ impl Builder<'_> {
                 "Join each band half to the body".into(),
                 Bench::Machine,
                 Work::Seam,
-                4.0 * OPEN_ASIDE,
+                4.0 * self.habits.rule(HouseRule::OpenAside),
             );
             step.how = vec!["Each half goes back on its own side first, right up to the new line. Then one seam closes body and band together, and can be reopened alone.".into()];
             step.tools = vec!["machine"];
             self.needs(&["try_on", "cut_band", "open_band", "sew_outseam"]);
         }
         let plural = if line.count > 1 { "s" } else { "" };
-        let mut how: Vec<String> = if line.seam.is_dart() {
-            vec!["From the wide end to the tip, both legs equal; the last 15 to 20 run within a thread of the fold. Tie the ends by hand on fine cloth, or take two or three short stitches back.".into()]
+        let mut how: Vec<String> = vec![if line.seam.is_dart() {
+            format!(
+                "From the wide end to the tip, both legs equal; the last {} run within a thread of the fold. Tie the ends by hand on fine cloth, or take two or three short stitches back.",
+                self.written(HouseRule::DartRun)
+            )
         } else {
-            vec!["Start on the old stitching before the line leaves it, sew 15 into it at the other end, then fasten.".into()]
-        };
+            format!(
+                "Start on the old stitching before the line leaves it, sew {} into it at the other end, then fasten.",
+                self.written(HouseRule::LockIn)
+            )
+        }];
         how.push("Test stitch and tension on a scrap.".into());
         how.push(
             match self.habits.pins_lie {
@@ -397,7 +400,7 @@ impl Builder<'_> {
             && line.takes_in();
         if trims {
             let to = self.garment.cloth.fray.trim_to();
-            let to_words = self.habits.scale.write(to);
+            let to_words = self.write(to);
             let name = key("trim", line.seam);
             let allowance = format!("{to_words} beyond the new stitching stays on each panel, counted once.");
             let conditions = self.conditions(&name, line.facts(&allowance));
@@ -457,23 +460,26 @@ impl Builder<'_> {
             step.cautions = Caution::sentences(&[Caution::Needle]);
             self.needs(&["press"]);
         }
+        let over = self.written(HouseRule::LockIn);
         for (opened, name, title, how) in [
             (
                 "open_waist_seam",
                 "close_waist_seam",
                 "Close the waist seam",
-                "Seams of bodice and skirt on each other, then sew over the old ends by 15 on both sides.",
+                format!(
+                    "Seams of bodice and skirt on each other, then sew over the old ends by {over} on both sides."
+                ),
             ),
             (
                 "open_armhole",
                 "close_armhole",
                 "Sew the sleeves back in at the underarm",
-                "Underarm point on underarm point. Ease nothing here: below the notches cap and armhole are equally long. Sew twice through the lowest quarter.",
+                "Underarm point on underarm point. Ease nothing here: below the notches cap and armhole are equally long. Sew twice through the lowest quarter.".to_owned(),
             ),
         ] {
             if self.steps.iter().any(|step| step.key == opened) {
-                let step = self.add(name, title.into(), Bench::Machine, Work::Seam, 4.0 * OPEN_ASIDE);
-                step.how = vec![how.into()];
+                let step = self.add(name, title.into(), Bench::Machine, Work::Seam, 4.0 * self.habits.rule(HouseRule::OpenAside));
+                step.how = vec![how];
                 step.tools = vec!["machine"];
                 step.cautions = Caution::sentences(&[Caution::Needle]);
                 self.needs(&["press"]);
@@ -487,7 +493,7 @@ impl Builder<'_> {
                 "Shorten the band and put it back".into(),
                 Bench::Machine,
                 Work::Seam,
-                8.0 * OPEN_ASIDE,
+                8.0 * self.habits.rule(HouseRule::OpenAside),
             );
             step.how = vec!["Take the band in by as much as the body lost, at the side seams or its centre-back seam, then sew it back from the inside.".into()];
             step.tools = vec!["machine"];
@@ -508,8 +514,13 @@ impl Builder<'_> {
             self.needs(&["press"]);
         }
         if self.steps.iter().any(|step| step.key == "open_hem") && !self.makes_hem {
-            let step =
-                self.add("close_hem", "Close the hem".into(), Bench::Table, Work::Hand, 4.0 * OPEN_ASIDE);
+            let step = self.add(
+                "close_hem",
+                "Close the hem".into(),
+                Bench::Table,
+                Work::Hand,
+                4.0 * self.habits.rule(HouseRule::OpenAside),
+            );
             step.how = vec!["Fasten every severed seam end first. Fold on the old crease and sew as it was, starting at the inseam.".into()];
             step.tools = vec!["needle", "thread"];
             self.needs(&["press"]);

@@ -5,16 +5,10 @@ use serde::Serialize;
 use super::Sum;
 use crate::job::{JobError, JobErrorCause, within};
 use crate::spacing::{Spacing, space};
-use crate::{Habits, Length, WashTest};
+use crate::{Habits, HouseRule, Length, WashTest};
 
-/// Allowance at each side of a join in a bias strip, in millimetres; a strip is joined on the straight grain.
-const JOIN: f64 = 6.0;
-/// House table of elastic: it is cut to this share of what it closes, and overlaps this much at each end,
-/// in millimetres.
-const ELASTIC_SHARE: f64 = 0.95;
-const ELASTIC_END: f64 = 12.0;
-/// Cloth over active elastic beyond which it no longer spreads evenly.
-const ELASTIC_MOST: f64 = 1.5;
+/// The longest edge a sum is for, in millimetres: half of what a length may be, so that the answer is one.
+const LONGEST: f64 = 40_000.0;
 /// What a ratio of long to short edge looks like, up to each.
 const FULLNESS: [(f64, &str); 5] = [
     (1.03, "hardly to be seen: ease it in without gathering"),
@@ -136,18 +130,19 @@ pub fn work_out(sum: &Sum, habits: &Habits) -> Result<SumAnswer, JobError> {
             Ok(out.answer("even spacing", words, first))
         }
         Sum::Bias { length, width, cloth, doubled, both_edges } => {
-            within("length", "the length of the edge", mm(length), 10.0, 50_000.0)?;
+            within("length", "the length of the edge", mm(length), 10.0, LONGEST)?;
             within("width", "the width of the strip", mm(width), 8.0, 300.0)?;
             within("cloth", "the width of the cloth", mm(cloth), 100.0, 3200.0)?;
             let cut_width = mm(width) * if *doubled { 2.0 } else { 1.0 };
             let edge = mm(length) * if *both_edges { 2.0 } else { 1.0 };
+            let join = habits.rule(HouseRule::BiasJoin);
             // At 45° a strip runs across the cloth by √2 of its width.
             let one = mm(cloth) * std::f64::consts::SQRT_2;
             let mut strips = 1.0;
-            while strips * one - (strips - 1.0) * 2.0 * JOIN < edge + 2.0 * JOIN {
+            while strips * one - (strips - 1.0) * 2.0 * join < edge + 2.0 * join {
                 strips += 1.0;
             }
-            let whole = edge + 2.0 * JOIN + (strips - 1.0) * 2.0 * JOIN;
+            let whole = edge + 2.0 * join + (strips - 1.0) * 2.0 * join;
             out.row("cut it wide", cut_width);
             out.row("in all, with joins and ends", whole);
             out.row("one strip across the cloth", one);
@@ -172,23 +167,26 @@ pub fn work_out(sum: &Sum, habits: &Habits) -> Result<SumAnswer, JobError> {
                 within(format!("spans[{i}]"), "a segment of the casing", mm(span), 10.0, 3000.0)?;
             }
             let sum: f64 = spans.iter().map(mm).sum();
+            within("spans", "all segments together", sum, 10.0, LONGEST)?;
             within("gap", "what it has to lose", mm(gap), 0.0, 0.9 * sum)?;
             let mut whole = 0.0;
             let mut steepest: f64 = 0.0;
+            let end = habits.rule(HouseRule::ElasticEnd);
+            let most = habits.rule(HouseRule::ElasticMost);
             for (i, span) in (1..).zip(spans) {
-                let active = (mm(span) - mm(gap) * mm(span) / sum) * ELASTIC_SHARE;
+                let active = (mm(span) - mm(gap) * mm(span) / sum) * habits.rule(HouseRule::ElasticShare);
                 steepest = steepest.max(mm(span) / active);
-                whole += active + 2.0 * ELASTIC_END;
-                out.row(format!("segment {i}: cut"), active + 2.0 * ELASTIC_END);
+                whole += active + 2.0 * end;
+                out.row(format!("segment {i}: cut"), active + 2.0 * end);
             }
             let mut words = format!(
                 "{} of elastic in all; each piece overlaps {} at both ends.",
                 out.write(whole),
-                out.write(ELASTIC_END)
+                out.write(end)
             );
-            if steepest > ELASTIC_MOST {
+            if steepest > most {
                 words.push_str(&format!(
-                    " Cloth over elastic is {steepest:.2}, more than {ELASTIC_MOST}: it will bunch; take some in at a seam."
+                    " Cloth over elastic is {steepest:.2}, more than {most}: it will bunch; take some in at a seam."
                 ));
             }
             Ok(out.answer("elastic", words, whole))
@@ -197,6 +195,8 @@ pub fn work_out(sum: &Sum, habits: &Habits) -> Result<SumAnswer, JobError> {
             within("finished", "the pleated width", mm(finished), 20.0, 20_000.0)?;
             within("count", "how many", f64::from(*count), 1.0, 400.0)?;
             within("depth", "the depth of a pleat", mm(depth), 2.0, 400.0)?;
+            let most = ((2.0 * LONGEST - mm(finished)) / (2.0 * mm(depth))).floor();
+            within("count", "how many of this depth", f64::from(*count), 1.0, most)?;
             let cloth = mm(finished) + 2.0 * f64::from(*count) * mm(depth);
             let shown = mm(finished) / f64::from(*count);
             out.row("cloth", cloth);
