@@ -14,7 +14,7 @@ use crate::garments;
 use crate::hems;
 use crate::journal::{Subject, write as write_journal};
 use crate::schema::{confirmation, decision, fitting, pin, step};
-use crate::version::{Expected, Versioned, Write, decide, from_word, word};
+use crate::version::{Expected, Versioned, Write, decide, from_word, one_at_a_time, word};
 use crate::{AccountId, Conn, StoreError};
 
 /// A fitting with the garment it belongs to.
@@ -204,6 +204,7 @@ pub fn put(
     expected: Expected,
 ) -> Result<i64, StoreError> {
     conn.transaction(|conn| {
+        one_at_a_time(conn, id)?;
         // The garment is locked first, so that two first fittings cannot take one number.
         let garment = garments::standing(conn, account, written.garment)?;
         garment.ok_or(StoreError::NotFound)?;

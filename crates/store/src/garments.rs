@@ -9,7 +9,7 @@ use vemble_fit::{Cloth, Garment, Length, WashTest};
 
 use crate::journal::{Subject, write as write_journal};
 use crate::schema::{flat_measure, garment, seam_allowance, wearer};
-use crate::version::{Expected, Versioned, Write, decide, from_word, word};
+use crate::version::{Expected, Versioned, Write, decide, from_word, one_at_a_time, word};
 use crate::{AccountId, Conn, StoreError};
 
 /// A garment with whose it is and when it is due.
@@ -181,6 +181,7 @@ pub fn put(
     expected: Expected,
 ) -> Result<i64, StoreError> {
     conn.transaction(|conn| {
+        one_at_a_time(conn, id)?;
         let standing = standing(conn, account, id)?;
         check_wearer(conn, account, written.wearer)?;
         let version = match decide(standing.as_ref(), written, expected)? {

@@ -1,7 +1,10 @@
 //! Records with versions, so that two browsers cannot overwrite each other unseen.
 
+use diesel::prelude::*;
+use diesel::sql_types::BigInt;
 use serde::de::DeserializeOwned;
 use serde::{Deserialize, Serialize};
+use uuid::Uuid;
 
 use crate::StoreError;
 
@@ -31,6 +34,19 @@ pub(crate) enum Write {
     Same(i64),
     /// Replace it; the version it will stand at.
     Replace(i64),
+}
+
+/// Lets one transaction at a time write the record of an id, until it ends.
+///
+/// A row that stands is locked as it is read; one that does not stand yet has nothing to lock, and a
+/// request that comes twice at the same moment would make it twice.
+pub(crate) fn one_at_a_time(conn: &mut PgConnection, id: Uuid) -> Result<(), StoreError> {
+    // The last 64 bits of an id made by a client are chance; two ids that share them only wait for each other.
+    let (_, key) = id.as_u64_pair();
+    diesel::sql_query("SELECT pg_advisory_xact_lock($1)")
+        .bind::<BigInt, _>(key.cast_signed())
+        .execute(conn)?;
+    Ok(())
 }
 
 /// Decides a write from what stands.

@@ -8,7 +8,7 @@ use uuid::Uuid;
 use vemble_fit::{Body, Layer, Length, Wearer};
 
 use crate::schema::{body_layer, body_measure, measuring, wearer};
-use crate::version::{Expected, Versioned, Write, decide, from_word, word};
+use crate::version::{Expected, Versioned, Write, decide, from_word, one_at_a_time, word};
 use crate::{AccountId, Conn, StoreError};
 
 /// Every wearer of an account, by name.
@@ -102,6 +102,7 @@ pub fn put(
     expected: Expected,
 ) -> Result<i64, StoreError> {
     conn.transaction(|conn| {
+        one_at_a_time(conn, id)?;
         let standing = standing(conn, account, id)?;
         let version = match decide(standing.as_ref(), written, expected)? {
             Write::Same(version) => return Ok(version),
