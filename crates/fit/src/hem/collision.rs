@@ -43,6 +43,7 @@ pub struct Collision {
 pub(super) fn collision(feature: &HemFeature, up: f64, allowance: f64, habits: &Habits) -> Collision {
     let rule = |rule| habits.rule(rule);
     let write = |mm: f64| habits.scale.write(Length::from_mm(mm));
+    let level = |mm: f64| format!("{} {}", write(mm.abs()), if mm < 0.0 { "below" } else { "above" });
     let (from, to) = (feature.from.mm() - up, feature.to.mm() - up);
     let longer = up < 0.0;
     let mut spaced = Vec::new();
@@ -75,8 +76,8 @@ pub(super) fn collision(feature: &HemFeature, up: f64, allowance: f64, habits: &
                 (
                     CollisionState::SeeTo,
                     format!(
-                        "The lowest button would stand {} above the edge, less than {}: space all {count} again, the lowest {} above the edge, {} apart.",
-                        write(from),
+                        "The lowest button would stand {} the edge, not {} above it: space all {count} again, the lowest {} above the edge, {} apart.",
+                        level(from),
                         write(clear),
                         write(clear),
                         write(gap)
@@ -93,8 +94,8 @@ pub(super) fn collision(feature: &HemFeature, up: f64, allowance: f64, habits: &
                 (
                     state,
                     format!(
-                        "The pocket's bottom would stand {} above the fold, less than {}: shorten the pocket, move it up, or shorten the hem by {} less.",
-                        write(from),
+                        "The pocket's bottom would stand {} the fold, not {} above it: shorten the pocket, move it up, or shorten the hem by {} less.",
+                        level(from),
                         write(clear),
                         write(clear - from)
                     ),
@@ -109,11 +110,7 @@ pub(super) fn collision(feature: &HemFeature, up: f64, allowance: f64, habits: &
                     CollisionState::SeeTo,
                     format!(
                         "The seam across comes to lie {} the fold, inside the turn-up: take out the bulk there, or narrow the turn-up to {}.",
-                        if from < 0.0 {
-                            format!("{} below", write(-from))
-                        } else {
-                            format!("{} above", write(from))
-                        },
+                        level(from),
                         write(from.max(0.0))
                     ),
                 )

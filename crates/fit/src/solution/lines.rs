@@ -235,6 +235,7 @@ impl Solver<'_> {
         let limit = self.shape.allowance(seam).map(|inside| LetOut::of(inside, self.habits));
         let mut message = words.refusal(refusal, limit);
         message[..1].make_ascii_uppercase();
+        message.push('.');
         self.warn("line.refused", Weight::Mind, format!("seams.{}", seam.words()), message.clone());
         message
     }

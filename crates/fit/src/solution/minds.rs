@@ -419,9 +419,10 @@ impl Solver<'_> {
             Vec::new()
         };
         if !lines.is_empty() {
+            let go = if lines.len() > 1 { "go" } else { "goes" };
             self.warn("waist_seam.crossed", Weight::Note, "seams.waist seam", format!(
-                "The {} goes through the waist seam: bodice and skirt lose the same there. Open it a little to either side, and check that darts and zip still meet.",
-                lines.join(", ")
+                "The {} {go} through the waist seam: bodice and skirt lose the same there. Open it a little to either side, and check that darts and zip still meet.",
+                lines.join(" and the ")
             ));
         }
     }
