@@ -14,6 +14,15 @@ const SMALL: f64 = 7.5;
 /// Mean advance of Helvetica as a share of its size, for breaking lines; a little generous.
 const ADVANCE: f64 = 0.52;
 
+/// From line to line, as a share of the size of the text.
+const LEADING: f64 = 1.24;
+
+/// A word in pieces that fit a line; nearly every word is one.
+fn pieces(word: &str, most: usize) -> Vec<String> {
+    let letters: Vec<char> = word.chars().collect();
+    letters.chunks(most).map(|piece| piece.iter().collect()).collect()
+}
+
 /// How a course is drawn.
 #[derive(Debug, Clone, Copy)]
 pub(super) enum Stroke {
@@ -137,21 +146,36 @@ impl Page {
 
     /// Text broken to the page's width; returns the height of its last line.
     pub(super) fn paragraph(&mut self, x: f64, y: f64, text: &str) -> f64 {
-        let per_line = ((self.width - 2.0 * x) * POINTS_PER_MM / (10.5 * ADVANCE)) as usize;
+        let width = self.width - 2.0 * x;
+        self.column((b"R", 10.5), [x, y], width, text)
+    }
+
+    /// A heading broken to a width; returns the height of its last line.
+    pub(super) fn heading_within(&mut self, x: f64, y: f64, width: f64, text: &str) -> f64 {
+        self.column((b"B", 17.0), [x, y], width, text)
+    }
+
+    /// Text broken to a width; returns the height of its last line.
+    pub(super) fn paragraph_within(&mut self, x: f64, y: f64, width: f64, text: &str) -> f64 {
+        self.column((b"R", 10.5), [x, y], width, text)
+    }
+
+    fn column(&mut self, (face, size): (&[u8], f64), [x, y]: [f64; 2], width: f64, text: &str) -> f64 {
+        let per_line = ((width * POINTS_PER_MM / (size * ADVANCE)) as usize).max(1);
         let mut y = y;
         let mut line = String::new();
-        for word in text.split_whitespace() {
+        for word in text.split_whitespace().flat_map(|word| pieces(word, per_line)) {
             if !line.is_empty() && line.chars().count() + word.chars().count() >= per_line {
-                self.text(x, y, &line);
+                self.set(face, size as f32, x, y, &line);
                 line.clear();
-                y += 4.6;
+                y += size * LEADING / POINTS_PER_MM;
             }
             if !line.is_empty() {
                 line.push(' ');
             }
-            line.push_str(word);
+            line.push_str(&word);
         }
-        self.text(x, y, &line);
+        self.set(face, size as f32, x, y, &line);
         y
     }
 

@@ -22,6 +22,8 @@ use crate::csv_tables::mark_words;
 const MARGIN: f64 = 12.0;
 /// Side of the test square, in millimetres.
 const TEST_SQUARE: f64 = 50.0;
+/// How far text keeps off the test square, in millimetres.
+const BESIDE: f64 = 6.0;
 /// How much neighbouring tiles share, in millimetres.
 const OVERLAP: f64 = 15.0;
 /// How much old stitching is drawn beyond the line's ends, to lay the paper on, in millimetres.
@@ -67,13 +69,15 @@ fn front_page(ink: &mut Ink, job: &Job, solution: &Solution) {
     let scale = job.habits.scale;
     let mut page = ink.page();
     let mut y = MARGIN + 8.0;
-    page.heading(MARGIN, y, &job.garment.name);
-    y += 7.0;
-    page.text(MARGIN, y, &format!("for {}, pinned {}", job.wearer, job.fitting.held_on));
-    y += 5.0;
-    page.text(MARGIN, y, "Print at 100 %, never \"fit to page\". Then measure the square: 50 mm each side.");
+    // Beside the test square, whatever the garment and its wearer are called.
+    let column = page.width - 2.0 * MARGIN - TEST_SQUARE - BESIDE;
+    y = page.heading_within(MARGIN, y, column, &job.garment.name) + 7.0;
+    let wearer = format!("for {}, pinned {}", job.wearer, job.fitting.held_on);
+    y = page.paragraph_within(MARGIN, y, column, &wearer) + 5.0;
+    let print = "Print at 100 %, never \"fit to page\". Then measure the square: 50 mm each side.";
+    y = page.paragraph_within(MARGIN, y, column, print) + 10.0;
     page.test_square(page.width - MARGIN - TEST_SQUARE, MARGIN, TEST_SQUARE);
-    y = MARGIN + TEST_SQUARE + 10.0;
+    y = y.max(MARGIN + TEST_SQUARE + 10.0);
     page.strong(MARGIN, y, "What every level will measure");
     y += 6.0;
     let columns = [0.0, 34.0, 58.0, 82.0, 106.0, 126.0, 148.0];
