@@ -54,7 +54,7 @@ pub use choice::{
 pub use cloth::{Cloth, ClothFamily, Fibre, Fray};
 pub use compare::{ComparedLevel, Comparison, compare, what_changed};
 pub use copy::{CopyLength, CopyPlan, CopyRow, copy_from};
-pub use ease::Intention;
+pub use ease::{Intention, LevelBalance, Verdict};
 pub use echo::{Reading, echo};
 pub use fit_picture::{
     FitPicture, FitRing, Outline, Silhouette, cross_section, fit_picture, garment_loop, perimeter,

@@ -495,6 +495,23 @@ fn every_hem_step_comes_after_what_it_needs_and_nothing_is_cut_unseen() {
 }
 
 #[test]
+fn with_two_hems_in_one_order_every_step_says_which_it_is_for() {
+    let text = include_str!("../../../docs/examples/hem-lined-coat.vemble.json");
+    let job: Job = serde_json::from_str(text).expect("the example");
+    let titles: Vec<String> = solved(&job).plan.steps.into_iter().map(|step| step.title).collect();
+    for title in &titles {
+        let alike = titles.iter().filter(|other| *other == title).count();
+        assert_eq!(alike, 1, "{title:?} stands {alike} times in {titles:#?}");
+    }
+    assert!(titles.contains(&"Open the lining: hems of both sleeves".to_owned()), "{titles:#?}");
+    // Alone, nothing has to be added.
+    let mut alone = job;
+    alone.fitting.hems.truncate(1);
+    let titles: Vec<String> = solved(&alone).plan.steps.into_iter().map(|step| step.title).collect();
+    assert!(titles.contains(&"Open the lining".to_owned()), "{titles:#?}");
+}
+
+#[test]
 fn every_habit_about_hems_changes_what_is_done() {
     let lined = Shape { lined: true, ..trousers() };
     let mut job = wished(lined, of_kind(HemKind::DeepHand, 60.0));

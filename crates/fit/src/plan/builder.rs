@@ -26,6 +26,8 @@ pub(super) struct Builder<'a> {
     pub(super) progress: &'a Progress,
     /// A hem is made anew, so that one opened for a seam is not closed as it was.
     pub(super) makes_hem: bool,
+    /// There is more than one, so that a step has to say which it is for.
+    pub(super) several_hems: bool,
     pace: Pace<'a>,
     pub(super) steps: Vec<Step>,
 }
@@ -64,6 +66,7 @@ pub fn work_order(
         habits,
         progress: done.progress,
         makes_hem: !hems.is_empty(),
+        several_hems: hems.len() > 1,
         pace,
         steps: Vec::new(),
     };

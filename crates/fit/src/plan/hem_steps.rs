@@ -57,6 +57,7 @@ impl Builder<'_> {
             },
             run: each * count,
         };
+        let before = self.steps.len();
         self.clear_the_way(&making);
         match &hem.uncut {
             Some(UncutWay::Waist(waist)) => self.at_the_waist(&making, waist),
@@ -65,6 +66,12 @@ impl Builder<'_> {
                 Some(tuck) => self.in_a_tuck(&making, tuck),
                 None => self.turned(&making),
             },
+        }
+        if self.several_hems {
+            // With a hem and sleeves in one order, "Open the lining" alone does not say where.
+            for step in self.steps[before..].iter_mut().filter(|step| !step.title.contains(&making.what)) {
+                step.title = format!("{}: {}", step.title, making.what);
+            }
         }
     }
 
