@@ -238,6 +238,56 @@ async fn a_bordered_skirt_is_shortened_at_its_waist() {
 }
 
 #[tokio::test]
+async fn every_kind_of_hem_chosen_on_the_screen_shows_what_the_core_makes_of_it() {
+    let workroom = Workroom::demo();
+    let (browser, fitting) = at(&workroom, DESK, 318, "hem").await;
+    browser.see("Chalk table, all round").await;
+    let mut made = Vec::new();
+    for kind in HemKind::ALL {
+        browser.choose("Sewn as", kind.words()).await;
+        browser
+            .until(&format!("{} in the file", kind.words()), || async {
+                job(&browser, &fitting).await.fitting.hems[0].kind == Some(kind)
+            })
+            .await;
+        browser.see_saved().await;
+        let solved = hem(&browser, &fitting).await;
+        assert_eq!(solved.kind, kind);
+        if let Some(refused) = &solved.refused {
+            browser.see_in("[data-testid=hem-refused]", refused).await;
+            // A way out is offered with each refusal, and none of it is cut in the meantime.
+            assert!(!solved.mends.is_empty(), "{kind:?}: {refused}");
+            assert!(solution(&browser, &fitting).await.plan.steps.iter().all(|step| step.stop.is_none()));
+            continue;
+        }
+        made.push(kind);
+        match &solved.uncut {
+            Some(UncutWay::Waist(waist)) => {
+                for words in &waist.words {
+                    browser.see_in("[data-testid=hem-uncut]", words).await;
+                }
+            }
+            Some(UncutWay::Tuck(tuck)) => {
+                for words in &tuck.words {
+                    browser.see_in("[data-testid=hem-uncut]", words).await;
+                }
+            }
+            None => match &solved.sides[0].tuck {
+                Some(tuck) => {
+                    let css = format!("[data-testid=hem-tuck-{}]", solved.sides[0].side.words());
+                    for words in &tuck.words {
+                        browser.see_in(&css, words).await;
+                    }
+                }
+                None => table_is_the_cores(&browser, &solved).await,
+            },
+        }
+        assert!(!browser.scrolls_sideways().await, "{kind:?} scrolls sideways");
+    }
+    assert!(made.len() >= 6, "on a flared skirt these lie: {made:?}");
+}
+
+#[tokio::test]
 async fn a_hem_is_read_with_one_thumb_and_nothing_is_lost_when_the_server_is_away() {
     let mut workroom = Workroom::demo();
     let (browser, fitting) = at(&workroom, PHONE, 319, "ring").await;
