@@ -233,6 +233,11 @@ impl Browser {
              or @aria-label={label:?}]]"
         );
         self.click(Locator::XPath(&list), label).await;
+        // While the list slides open, a press lands on the option that was there a moment ago.
+        let moving = "return !!document.querySelector(\".ant-select-dropdown[class*='-enter'], \
+            .ant-select-dropdown[class*='-appear']\")";
+        self.until("the list to lie still", || async { self.run(moving, json!([])).await == json!(false) })
+            .await;
         let item = format!(
             "//*[contains(@class,'ant-select-item-option') and starts-with(normalize-space(.),{option:?})]"
         );

@@ -193,6 +193,16 @@ house_rules! {
         "Twice a hem lets the seam be turned on the fold.";
     HemOpenFlat, "hem_open_flat", "open a seam to hem flat by", 120.0, Mm, 60.0..=250.0,
         "A machine's foot and a hand lie flat in it.";
+    TuckAbove, "tuck_above", "a tuck lies above an edge that is not cut by", 80.0, Mm, 20.0..=400.0,
+        "A hand's width up it reads as a fold of the cloth, not as a mend at the edge.";
+    HemFloor, "hem_floor", "a hem begins above the floor at", 300.0, Mm, 0.0..=1200.0,
+        "Mid-calf, until the floor or the wearer is measured.";
+    HemUnevenBy, "hem_uneven_by", "an uneven hem begins with", 50.0, Mm, 10.0..=300.0,
+        "Less looks like a mistake.";
+    HemBlend, "hem_blend", "an uneven hem blends from the side seam over", 150.0, Mm, 40.0..=600.0,
+        "A hand's length keeps the curve from turning into a corner.";
+    SleeveBelow, "sleeve_below", "a sleeve ends below the wrist bone by", 15.0, Mm, -60.0..=60.0,
+        "With the arm bent a little it still covers the bone.";
     TuckTrim, "tuck_trim", "a tuck is trimmed to", 8.0, Mm, 5.0..=15.0,
         "As narrow as overcasting holds, so that the leg rolls down.";
     TuckTrimFrom, "tuck_trim_from", "nothing is trimmed when losing less than", 16.0, Mm, 8.0..=30.0,

@@ -10,10 +10,12 @@ use vemble_fit::garment::{
 };
 use vemble_fit::girth::LineSet;
 use vemble_fit::hem::{
-    CollisionState, HemKind, HemSolution, HemWish, Lies, LiningWish, Ring, Wanted, point_words, ring_points,
+    CollisionState, HemKind, HemSolution, HemWish, Lies, LiningWish, Ring, ShortenAt, Wanted, point_words,
+    ring_points,
 };
 use vemble_fit::{
-    ClothFamily, Datum, Fibre, Habits, HouseRule, Job, LiningEdge, LiningHangs, Side, hem_templates, solve,
+    ClothFamily, Datum, Fibre, Habits, HouseRule, Job, Length, LiningEdge, LiningHangs, Side, hem_templates,
+    solve,
 };
 
 fn wish(hem: HemName, kind: HemKind, shorten: f64) -> HemWish {
@@ -388,4 +390,67 @@ proptest! {
         let written = serde_json::to_string(&solution).expect("JSON");
         prop_assert!(!written.contains("NaN"));
     }
+}
+
+#[test]
+fn every_way_of_saying_a_length_begins_where_the_hem_can_be_made() {
+    for kind in Kind::ALL {
+        let path = format!("{}/../../docs/examples", env!("CARGO_MANIFEST_DIR"));
+        let file = std::fs::read_dir(path)
+            .expect("the examples")
+            .filter_map(|entry| std::fs::read_to_string(entry.expect("a file").path()).ok())
+            .filter_map(|text| serde_json::from_str::<Job>(&text).ok())
+            .find(|job| job.garment.shape.kind == kind);
+        let Some(mut job) = file else { panic!("no example of {kind:?}") };
+        job.fitting.hems.clear();
+        let places = solve(&job).expect("a result").hem_places;
+        assert!(!places.is_empty(), "{kind:?} has a hem");
+        for place in places {
+            let begins = place.begins;
+            assert_eq!(begins.floor.is_some(), place.hem == HemName::Hem, "{kind:?}");
+            assert_eq!(begins.high_low.is_none(), place.paired, "{kind:?}");
+            let unsaid = [begins.edge, begins.garment].map(|wanted| HemWish::new(place.hem, wanted));
+            for wish in unsaid {
+                // Nothing moves until a number is changed.
+                let solved = solved(&with_wish(&job, wish.clone()));
+                assert!(solved.mean().abs() < mm(0.1), "{kind:?} {:?}: {:?}", wish.wanted, solved.mean());
+            }
+            for wanted in [begins.floor, Some(begins.landmark)].into_iter().flatten() {
+                // Further up than there is cloth or down than was turned up is refused in words, never broken.
+                let _ = solved(&with_wish(&job, HemWish::new(place.hem, wanted)));
+            }
+        }
+    }
+}
+
+/// The job with one hem wished for.
+fn with_wish(job: &Job, wish: HemWish) -> Job {
+    let mut job = job.clone();
+    job.fitting.hems = vec![wish];
+    job
+}
+
+#[test]
+fn a_tuck_clears_the_border_and_minds_no_button() {
+    let mut shape = coat();
+    let above = |shape: &Shape| {
+        let place = solve(&job(shape.clone())).expect("a result").hem_places.remove(0);
+        let ShortenAt::Tuck { above } = place.begins.tuck else { panic!("a tuck") };
+        above
+    };
+    let feature = |kind, to| HemFeature {
+        hem: HemName::Hem,
+        kind,
+        at: (kind == FeatureKind::Buttons).then_some(0.0),
+        from: Length::ZERO,
+        to: mm(to),
+        width: Length::ZERO,
+        count: None,
+        side: None,
+    };
+    assert_eq!(above(&shape), mm(80.0));
+    shape.near_hems = vec![feature(FeatureKind::Buttons, 620.0)];
+    assert_eq!(above(&shape), mm(80.0), "buttons up the front are no border");
+    shape.near_hems.push(feature(FeatureKind::Border, 130.0));
+    assert_eq!(above(&shape), mm(130.0));
 }

@@ -415,6 +415,20 @@ fn hems_say_what_they_wait_for_what_is_refused_and_what_to_mind() {
 }
 
 #[test]
+fn nothing_can_be_wanted_below_the_floor() {
+    let at = |below: f64| {
+        let wish =
+            json!([{ "hem": "hem", "wanted": { "from": "landmark", "landmark": "shoe", "below": below } }]);
+        solve(&job("barn-dance-trousers", &[("/fitting/hems", wish)]))
+            .map(|solution| solution.hems[0].wanted.clone())
+    };
+    assert_eq!(at(-8.0).expect("above it").as_str(), "8 mm above the floor at the heel");
+    let error = at(8.0).expect_err("below the floor");
+    assert_eq!(error.path, "fitting.hems[0].wanted.below");
+    assert!(error.to_string().contains("it can be from -900 to 0"), "{error}");
+}
+
+#[test]
 fn lacing_says_when_nothing_is_left_and_how_wide_the_panel_is() {
     let laced = |waist: f64| {
         ("/garment/shape/lacing", json!({ "gaps": { "bust": 40, "waist": waist }, "overlap": 30 }))

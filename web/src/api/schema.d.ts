@@ -1491,6 +1491,19 @@ export interface components {
             /** @description Always `ready`; a server that is not ready answers 503. */
             status: string;
         };
+        /** @description What a way of saying it begins with. */
+        HemBegins: {
+            /** @description Shorter by what the hem already goes up, so that nothing moves. */
+            edge: components["schemas"]["Wanted"];
+            floor?: components["schemas"]["Wanted"] | null;
+            /** @description As long as it is. */
+            garment: components["schemas"]["Wanted"];
+            high_low?: components["schemas"]["HighLow"] | null;
+            /** @description At the place of the body hems like it are most often wanted at. */
+            landmark: components["schemas"]["Wanted"];
+            /** @description In a tuck clear of what cannot be cut. */
+            tuck: components["schemas"]["ShortenAt"];
+        };
         /**
          * @description When the surplus below a hem is cut off.
          * @enum {string}
@@ -1603,6 +1616,8 @@ export interface components {
         };
         /** @description A hem the garment has, whether anything is wanted of it or not. */
         HemPlace: {
+            /** @description Where each way of saying what is wanted of it begins. */
+            begins: components["schemas"]["HemBegins"];
             /** @description Its length all round now. */
             girth: components["schemas"]["Length"];
             /** @description True where it can be shortened at the waist. */

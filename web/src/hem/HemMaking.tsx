@@ -67,7 +67,7 @@ export function HemMaking(props: {
             onChange={(at) =>
               change((now) => ({
                 ...now,
-                shorten_at: at === "tuck" ? { at: "tuck", above: 120 } : { at: "waist_seam" },
+                shorten_at: at === "tuck" ? place.begins.tuck : { at: "waist_seam" },
               }))
             }
             options={[
@@ -124,9 +124,7 @@ export function HemMaking(props: {
           onChange={(event) =>
             change((now) => ({
               ...now,
-              high_low: event.target.checked
-                ? { front: 50, back: 50, blend_front: 150, blend_back: 150 }
-                : null,
+              high_low: event.target.checked ? (place.begins.high_low ?? null) : null,
             }))
           }
         >

@@ -40,7 +40,7 @@ export function HemWanted(props: {
         id="wanted-from"
         label="The hem shall be"
         value={wanted.from}
-        onChange={(from) => change((now) => ({ ...now, wanted: startOf(from, place, now, solved) }))}
+        onChange={(from) => change((now) => ({ ...now, wanted: startOf(from, place) }))}
         options={[
           { value: "pins", label: "where it is pinned" },
           { value: "edge", label: "shorter or longer than it is" },

@@ -69,27 +69,6 @@ export function lengthOf(wanted: Wanted): number | undefined {
   }
 }
 
-/** Another way of saying it, beginning from what is known: the length the hem has now, what was read. */
-export function startOf(
-  from: Wanted["from"],
-  place: HemPlace,
-  wish: HemWish,
-  solved: HemSolution | undefined,
-): Wanted {
-  const floor =
-    wish.readings?.filter((each) => each.read === "floor_to_edge").map((each) => each.length) ?? [];
-  switch (from) {
-    case "edge":
-      return { from, shorten: solved?.sides[0]?.take_up[1] ?? 0 };
-    case "floor":
-      return { from, height: floor.length > 0 ? Math.max(...floor) : 300 };
-    case "garment":
-      return { from, length: place.length };
-    case "landmark":
-      return wish.hem === "sleeve"
-        ? { from, landmark: "wrist", below: 15 }
-        : { from, landmark: "knee", below: 0 };
-    default:
-      return { from: "pins" };
-  }
-}
+/** Another way of saying it, beginning where the core begins it. */
+export const startOf = (from: Wanted["from"], { begins }: HemPlace): Wanted =>
+  (from === "pins" ? undefined : begins[from]) ?? { from: "pins" };

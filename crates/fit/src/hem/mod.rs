@@ -5,6 +5,7 @@
 //! there follow turn-up, tuck, lining, collisions and the table to chalk by ([`HemSolution`]).
 
 mod aim;
+mod begins;
 mod collision;
 mod kind;
 mod lining;
@@ -24,6 +25,7 @@ mod turn_up;
 mod uncut;
 mod wish;
 
+pub use begins::HemBegins;
 pub use collision::{Collision, CollisionState};
 pub use kind::{HemKind, eases_in};
 pub use lining::{HemLining, Mitre};

@@ -2,6 +2,7 @@
 
 use serde::Serialize;
 
+use super::begins::HemBegins;
 use super::collision::Collision;
 use super::kind::HemKind;
 use super::lining::{HemLining, Mitre};
@@ -43,6 +44,8 @@ pub struct HemPlace {
     pub usual_kind: HemKind,
     /// True where it can be shortened at the waist.
     pub has_waist: bool,
+    /// Where each way of saying what is wanted of it begins.
+    pub begins: HemBegins,
 }
 
 /// A reading as it is understood.

@@ -55,7 +55,7 @@ impl<'a> HemSolver<'a> {
     }
 
     /// The hems the garment has.
-    pub(crate) fn places(&self) -> Vec<HemPlace> {
+    pub(crate) fn places(&self, wishes: &[HemWish], hems: &[HemSolution]) -> Vec<HemPlace> {
         let shape = self.shape();
         let place = |hem: HemName| {
             let ring = Ring::of(shape, self.pattern, hem, self.side_of(hem), self.lines)?;
@@ -71,6 +71,11 @@ impl<'a> HemSolver<'a> {
                 length: Length::hundredth(self.whole(hem)),
                 usual_kind: HemKind::usual(self.garment, hem, self.habits),
                 has_waist: hem == HemName::Hem && has_waist(shape),
+                begins: self.begins(
+                    hem,
+                    wishes.iter().find(|wish| wish.hem == hem),
+                    hems.iter().find(|solved| solved.hem == hem),
+                ),
             })
         };
         shape.hems().iter().filter_map(|hem| place(*hem)).collect()

@@ -9,7 +9,7 @@ use serde::Serialize;
 use super::original::{Tuck, tuck};
 use super::ring::Ring;
 use super::wish::ShortenAt;
-use crate::garment::{Block, FixtureKind, LevelName, Pattern, SeamName, Shape};
+use crate::garment::{Block, FeatureKind, FixtureKind, HemName, LevelName, Pattern, SeamName, Shape};
 use crate::sums::SumRow;
 use crate::{Habits, HouseRule, Length};
 
@@ -81,6 +81,15 @@ pub(super) fn has_waist(shape: &Shape) -> bool {
     }
 }
 
+/// How far above an edge that cannot be cut a tuck lies: clear of its border, and no lower than the house
+/// has it.
+pub(super) fn tuck_above(shape: &Shape, hem: HemName, habits: &Habits) -> Length {
+    let borders =
+        shape.near_hems.iter().filter(|feature| feature.hem == hem && feature.kind == FeatureKind::Border);
+    let least = Length::from_mm(habits.rule(HouseRule::TuckAbove));
+    borders.map(|border| border.to).max().unwrap_or_default().max(least)
+}
+
 pub(super) fn uncut(
     ring: &Ring<'_>,
     shape: &Shape,
@@ -93,9 +102,7 @@ pub(super) fn uncut(
         if has_waist(shape) {
             ShortenAt::WaistSeam
         } else {
-            // Clear of what cannot be cut: just above it where it is known, else a hand's width up.
-            let border = shape.near_hems.iter().map(|feature| feature.to).max().unwrap_or_default();
-            ShortenAt::Tuck { above: border.max(Length::whole_mm(80)) }
+            ShortenAt::Tuck { above: tuck_above(shape, HemName::Hem, habits) }
         }
     });
     let waist = (at == ShortenAt::WaistSeam && has_waist(shape))
@@ -107,7 +114,8 @@ pub(super) fn uncut(
             UncutWay::Tuck(tuck(ring, |_| mean, mean, above.mm(), SeamName::Side, "edge below it", habits))
         }
         (None, ShortenAt::WaistSeam) => {
-            UncutWay::Tuck(tuck(ring, |_| mean, mean, 80.0, SeamName::Side, "edge below it", habits))
+            let above = tuck_above(shape, HemName::Hem, habits).mm();
+            UncutWay::Tuck(tuck(ring, |_| mean, mean, above, SeamName::Side, "edge below it", habits))
         }
     }
 }

@@ -284,7 +284,9 @@ impl HemWish {
                 if landmark.on_arm() != on_sleeve {
                     return Err(JobError::at(at("wanted.landmark"), HemError::Landmark { landmark }));
                 }
-                within(at("wanted.below"), "the distance below the landmark", below.mm(), -900.0, 900.0)?;
+                // Nothing hangs below the floor.
+                let most = if landmark == Landmark::Shoe { 0.0 } else { 900.0 };
+                within(at("wanted.below"), "the distance below the landmark", below.mm(), -900.0, most)?;
             }
             Wanted::Pins => {}
         }

@@ -144,7 +144,8 @@ impl<'a> Solver<'a> {
         let plan = self.plan(&hems);
         let drawing = self.drawing(&levels);
         let next = NextAct::of(self.job, self.pattern.is_some(), &seams, &hems, &plan);
-        let hem_places = self.hem_solver().map_or_else(Vec::new, |solver| solver.places());
+        let hem_places =
+            self.hem_solver().map_or_else(Vec::new, |solver| solver.places(&self.job.fitting.hems, &hems));
         self.warnings.sort_by_key(|warning| warning.weight);
         Ok(Solution {
             format: RESULT_FORMAT.to_owned(),
