@@ -180,7 +180,9 @@ async fn every_sum_on_the_screen_is_the_cores_line_by_line() {
     let browser = Browser::open_demo(&workroom.url, DESK).await;
     browser.key_on_page("=").await;
     browser.see("buttons, eyelets, belt loops, hooks").await;
-    let sums: Vec<(&str, Vec<(&str, &str)>, Sum)> = vec![
+    /// What it is called, what is typed into which field, and what that is.
+    type Typed = (&'static str, Vec<(&'static str, &'static str)>, Sum);
+    let sums: Vec<Typed> = vec![
         (
             "Even spacing",
             vec![

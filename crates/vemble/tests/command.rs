@@ -1,0 +1,104 @@
+//! The command line: what it prints, where it stops, and with which number.
+
+use std::path::{Path, PathBuf};
+use std::process::{Command, Output};
+
+use serde_json::Value;
+
+fn vemble(arguments: &[&str]) -> Output {
+    Command::new(env!("CARGO_BIN_EXE_vemble")).args(arguments).output().expect("the command runs")
+}
+
+fn said(output: &Output) -> String {
+    format!("{}{}", String::from_utf8_lossy(&output.stdout), String::from_utf8_lossy(&output.stderr))
+}
+
+fn examples() -> Vec<PathBuf> {
+    let folder = Path::new(env!("CARGO_MANIFEST_DIR")).join("../../docs/examples");
+    let mut files: Vec<PathBuf> = std::fs::read_dir(folder)
+        .expect("the examples")
+        .map(|entry| entry.expect("a file").path())
+        .filter(|path| path.to_string_lossy().ends_with(".vemble.json"))
+        .collect();
+    files.sort();
+    files
+}
+
+/// A file of its own for one test.
+fn written(name: &str, text: &str) -> PathBuf {
+    let path = std::env::temp_dir().join(format!("vemble-{}-{name}", std::process::id()));
+    std::fs::write(&path, text).expect("written");
+    path
+}
+
+#[test]
+fn every_example_is_solved_or_says_why_not_and_both_are_json() {
+    let mut codes = std::collections::BTreeMap::<i32, u32>::new();
+    for path in examples() {
+        let output = vemble(&["solve", &path.to_string_lossy()]);
+        let code = output.status.code().expect("it ended by itself");
+        *codes.entry(code).or_default() += 1;
+        let result: Value = serde_json::from_slice(&output.stdout).unwrap_or_else(|error| {
+            panic!("{}: {error}\n{}", path.display(), said(&output));
+        });
+        let refused = result["hems"].as_array().expect("hems").iter().any(|hem| !hem["refused"].is_null())
+            || result["seams"].as_array().expect("seams").iter().any(|seam| {
+                seam["lines"]
+                    .as_array()
+                    .is_some_and(|lines| lines.iter().any(|line| line.to_string().contains("\"refused\"")))
+            });
+        assert_eq!(code, if refused { 3 } else { 0 }, "{}", path.display());
+    }
+    assert_eq!(codes.keys().copied().collect::<Vec<_>>(), [0, 3], "{codes:?}");
+}
+
+#[test]
+fn what_cannot_be_read_ends_with_two_and_leaves_no_result() {
+    let nowhere = vemble(&["solve", "/nowhere/at-all.vemble.json"]);
+    assert_eq!((nowhere.status.code(), nowhere.stdout.is_empty()), (Some(2), true));
+    assert!(said(&nowhere).contains("at-all.vemble.json"), "{}", said(&nowhere));
+    let good = std::fs::read_to_string(&examples()[0]).expect("text");
+    for (name, text, words) in [
+        ("empty", String::new(), "line 1"),
+        ("cut", good[..good.len() / 2].to_owned(), "line"),
+        ("other", good.replace("\"kind\": \"trousers\"", "\"kind\": \"parachute\""), "parachute"),
+        ("newer", good.replace("vemble-job/1", "vemble-job/9"), "vemble-job/9"),
+    ] {
+        let path = written(name, &text);
+        let output = vemble(&["solve", &path.to_string_lossy()]);
+        std::fs::remove_file(&path).expect("tidied");
+        assert_eq!(
+            (output.status.code(), output.stdout.is_empty()),
+            (Some(2), true),
+            "{name}: {}",
+            said(&output)
+        );
+        assert!(said(&output).contains(words), "{name}: {}", said(&output));
+    }
+}
+
+#[test]
+fn the_schema_and_the_document_are_printed_whole() {
+    let schema = vemble(&["schema"]);
+    assert_eq!(schema.status.code(), Some(0));
+    let schema: Value = serde_json::from_slice(&schema.stdout).expect("a schema is JSON");
+    let validator = jsonschema::validator_for(&schema).expect("a schema");
+    for path in examples() {
+        let job: Value = serde_json::from_str(&std::fs::read_to_string(&path).expect("text")).expect("JSON");
+        assert!(validator.is_valid(&job), "{}", path.display());
+    }
+    let document = vemble(&["openapi"]);
+    let document: Value = serde_json::from_slice(&document.stdout).expect("the document is JSON");
+    assert!(document["paths"].as_object().expect("paths").len() > 25);
+}
+
+#[test]
+fn a_word_it_does_not_know_is_answered_with_what_it_does() {
+    let output = vemble(&["embroider"]);
+    assert_eq!(output.status.code(), Some(2));
+    assert!(said(&output).contains("embroider"), "{}", said(&output));
+    let help = said(&vemble(&["--help"]));
+    for word in ["serve", "solve", "schema"] {
+        assert!(help.contains(word), "{word} is not in {help}");
+    }
+}
