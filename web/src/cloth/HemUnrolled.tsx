@@ -102,6 +102,7 @@ export const HemUnrolled = memo(function HemUnrolled(props: {
             y={y}
             at={at}
             turned={unrolled.turned}
+            fold={fold}
             lies={side.turn_up?.lies ?? "flat"}
           />
         ))}
@@ -242,16 +243,18 @@ function TurnedPanel(props: {
   y: (mm: number) => number;
   at: (along: number) => number;
   turned: number;
+  fold: number[][];
   lies: Of<"Lies">;
 }) {
-  const { lies, panel, x, y, at, turned } = props;
-  const half = panel.excess / 2;
+  const { lies, panel, x, y, at, turned, fold } = props;
   const [from, to] = [panel.from, panel.to];
-  const corners = [
-    [x(from), y(at(from))],
-    [x(to), y(at(to))],
-    [x(to + half), y(at(to) + turned)],
-    [x(from - half), y(at(from) + turned)],
+  // Along the fold from seam to seam, and back along the raw edge, which is longer or shorter by the excess.
+  const inside = fold.map(([u]) => u ?? 0).filter((u) => u > from && u < to);
+  const places = [from, ...inside, to];
+  const spread = (u: number) => panel.excess * ((u - from) / (to - from) - 0.5) || 0;
+  const outline = [
+    ...places.map((u) => [x(u), y(at(u))]),
+    ...places.reverse().map((u) => [x(u + spread(u)), y(at(u) + turned)]),
   ];
   const colour = inks[lies];
   const middle = (from + to) / 2;
@@ -263,7 +266,7 @@ function TurnedPanel(props: {
         </text>
       )}
       <path
-        d={`M${corners.map((corner) => corner.map((each) => each?.toFixed(1)).join(" ")).join("L")}Z`}
+        d={`M${outline.map((point) => point.map((each) => each?.toFixed(1)).join(" ")).join("L")}Z`}
         fill={colour}
         opacity=".16"
         stroke={colour}
