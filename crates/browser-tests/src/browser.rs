@@ -12,6 +12,7 @@ use fantoccini::elements::Element;
 use fantoccini::{Client, ClientBuilder, Locator};
 use hyper_util::client::legacy::connect::HttpConnector;
 use serde_json::{Value, json};
+use vemble_fit::{Job, Solution, solve};
 
 /// After this long what is waited for is given up; it is far more than anything takes.
 const PATIENCE: Duration = Duration::from_secs(40);
@@ -281,6 +282,14 @@ impl Browser {
         self.client.execute_async(script, arguments).await.expect("the script runs")
     }
 
+    /// A window in the demo workroom at a place of one of its fittings, with that fitting's id.
+    pub async fn open_fitting(home: &str, screen: Screen, number: u32, place: &str) -> (Browser, String) {
+        let browser = Browser::open_demo(home, screen).await;
+        let fitting = crate::demo_fitting(number);
+        browser.goto(&format!("/fittings/{fitting}/{place}")).await;
+        (browser, fitting)
+    }
+
     /// Downloads what an address of the product gives, signed in as the browser is; bytes as Latin-1.
     ///
     /// # Panics
@@ -292,6 +301,23 @@ impl Browser {
         let (status, bytes): (u16, Vec<u8>) = serde_json::from_value(answer).expect("bytes");
         assert_eq!(status, 200, "{path}");
         bytes
+    }
+
+    /// A fitting's job as its file holds it; whatever is on the screen has to be what the core makes of it.
+    ///
+    /// # Panics
+    /// When there is no such fitting.
+    pub async fn job(&self, fitting: &str) -> Job {
+        let file = self.download(&format!("/api/v1/fittings/{fitting}/job.vemble.json")).await;
+        serde_json::from_slice(&file).expect("a job file")
+    }
+
+    /// What the core makes of a fitting's job.
+    ///
+    /// # Panics
+    /// When it holds nonsense.
+    pub async fn solution(&self, fitting: &str) -> Solution {
+        solve(&self.job(fitting).await).expect("a result")
     }
 
     /// What axe-core finds wrong with the page: rule, weight and the first place.

@@ -8,12 +8,6 @@ use vemble_fit::{
     Job, Length, LineOutcome, SeamName, ShareRequest, compare, copy_from, fit_picture, share_out, solve,
 };
 
-async fn job(browser: &Browser, fitting: &str) -> Job {
-    let file = browser.download(&format!("/api/v1/fittings/{fitting}/job.vemble.json")).await;
-    // Downloads come as Latin-1; the file itself is UTF-8.
-    serde_json::from_slice(&file).expect("a job file")
-}
-
 fn mm(value: f64) -> Length {
     Length::from_mm(value)
 }
@@ -22,22 +16,15 @@ fn cell(number: &Option<String>) -> String {
     number.clone().unwrap_or_default()
 }
 
-async fn at(workroom: &Workroom, fitting: u32, place: &str) -> (Browser, String) {
-    let browser = Browser::open_demo(&workroom.url, DESK).await;
-    let fitting = demo_fitting(fitting);
-    browser.goto(&format!("/fittings/{fitting}/{place}")).await;
-    (browser, fitting)
-}
-
 #[tokio::test]
 async fn a_change_is_shared_out_chosen_and_undone_across_a_restart() {
     let mut workroom = Workroom::demo();
-    let (browser, fitting) = at(&workroom, 312, "share").await;
+    let (browser, fitting) = Browser::open_fitting(&workroom.url, DESK, 312, "share").await;
     browser.choose("Level", "waist").await;
     browser.fill("must lose in all", "46").await;
     browser.press("Share it out").await;
     browser.see("Pin it like this").await;
-    let pinned = job(&browser, &fitting).await;
+    let pinned = browser.job(&fitting).await;
     let out = share_out(&pinned, ShareRequest { level: LevelName::Waist, lose: mm(46.0) }).expect("a share");
     let plans: Vec<_> = std::iter::once(&out.pinned).chain(&out.alternatives).collect();
     assert_eq!(browser.texts("[data-testid=plan]").await.len(), plans.len());
@@ -55,7 +42,7 @@ async fn a_change_is_shared_out_chosen_and_undone_across_a_restart() {
     browser.see_saved().await;
     browser
         .until("the plan's pins in the file", || async {
-            job(&browser, &fitting).await.fitting.pins == out.alternatives[0].pins
+            browser.job(&fitting).await.fitting.pins == out.alternatives[0].pins
         })
         .await;
 
@@ -67,7 +54,7 @@ async fn a_change_is_shared_out_chosen_and_undone_across_a_restart() {
     browser.press("Undo").await;
     browser
         .until("the pins as they were", || async {
-            job(&browser, &fitting).await.fitting.pins == pinned.fitting.pins
+            browser.job(&fitting).await.fitting.pins == pinned.fitting.pins
         })
         .await;
     browser.goto(&format!("/fittings/{fitting}/history")).await;
@@ -77,14 +64,14 @@ async fn a_change_is_shared_out_chosen_and_undone_across_a_restart() {
 #[tokio::test]
 async fn a_favourite_is_copied_seam_by_seam() {
     let workroom = Workroom::demo();
-    let (browser, fitting) = at(&workroom, 316, "copy").await;
+    let (browser, fitting) = Browser::open_fitting(&workroom.url, DESK, 316, "copy").await;
     browser.see("Lay the favourite flat").await;
     for (label, width) in [("bust width", "470"), ("waist width", "45,4 cm"), ("upper sleeve width", "166")] {
         browser.fill(label, width).await;
         browser.keys("\n").await;
     }
     browser.until("three levels", || async { browser.table("[data-testid=copy]").await.len() == 3 }).await;
-    let kept = job(&browser, &fitting).await;
+    let kept = browser.job(&fitting).await;
     let favourite =
         [(FlatName::Bust, mm(470.0)), (FlatName::Waist, mm(454.0)), (FlatName::UpperArm, mm(166.0))].into();
     let plan = copy_from(&kept, &favourite).expect("a copy");
@@ -96,7 +83,7 @@ async fn a_favourite_is_copied_seam_by_seam() {
     browser.see_saved().await;
     browser
         .until("its pins in the file", || async {
-            let pins = job(&browser, &fitting).await.fitting.pins;
+            let pins = browser.job(&fitting).await.fitting.pins;
             plan.pins.iter().all(|pin| pins.contains(pin))
         })
         .await;
@@ -105,9 +92,9 @@ async fn a_favourite_is_copied_seam_by_seam() {
 #[tokio::test]
 async fn lengths_armholes_and_letting_out_are_the_cores() {
     let workroom = Workroom::demo();
-    let (browser, fitting) = at(&workroom, 317, "check").await;
+    let (browser, fitting) = Browser::open_fitting(&workroom.url, DESK, 317, "check").await;
     browser.see("What letting out could give").await;
-    let solution = solve(&job(&browser, &fitting).await).expect("a result");
+    let solution = browser.solution(&fitting).await;
     let lengths = browser.table("[data-testid=lengths]").await;
     assert_eq!(lengths.len(), solution.lengths.len());
     for (row, solved) in lengths.iter().zip(&solution.lengths) {
@@ -139,9 +126,9 @@ async fn lengths_armholes_and_letting_out_are_the_cores() {
 #[tokio::test]
 async fn letting_out_says_what_is_inside_and_what_is_missing() {
     let workroom = Workroom::demo();
-    let (browser, fitting) = at(&workroom, 302, "check").await;
+    let (browser, fitting) = Browser::open_fitting(&workroom.url, DESK, 302, "check").await;
     browser.see("What letting out could give").await;
-    let solution = solve(&job(&browser, &fitting).await).expect("a result");
+    let solution = browser.solution(&fitting).await;
     let waist = browser.table("[data-testid=gains]").await.remove(0);
     assert!(waist[1].contains("outseam: front 16, back 18"), "{waist:?}");
     assert_eq!(waist[2], solution.gains[0].shown.most);
@@ -151,9 +138,9 @@ async fn letting_out_says_what_is_inside_and_what_is_missing() {
 #[tokio::test]
 async fn the_fit_picture_says_the_girths_of_the_core() {
     let workroom = Workroom::demo();
-    let (browser, fitting) = at(&workroom, 312, "fit").await;
+    let (browser, fitting) = Browser::open_fitting(&workroom.url, DESK, 312, "fit").await;
     browser.see("A picture of girths, not of drape").await;
-    let picture = fit_picture(&job(&browser, &fitting).await).expect("a picture");
+    let picture = fit_picture(&browser.job(&fitting).await).expect("a picture");
     let rings = browser.texts("[data-testid=rings] li").await;
     assert_eq!(rings.len(), picture.rings.len());
     for (shown, ring) in rings.iter().zip(&picture.rings) {
@@ -167,9 +154,9 @@ async fn the_fit_picture_says_the_girths_of_the_core() {
 #[tokio::test]
 async fn two_fittings_lie_over_each_other() {
     let workroom = Workroom::demo();
-    let (browser, fitting) = at(&workroom, 312, "compare").await;
+    let (browser, fitting) = Browser::open_fitting(&workroom.url, DESK, 312, "compare").await;
     browser.see("What is different").await;
-    let (one, other) = (job(&browser, &demo_fitting(311)).await, job(&browser, &fitting).await);
+    let (one, other) = (browser.job(&demo_fitting(311)).await, browser.job(&fitting).await);
     let compared = compare(&one, &other).expect("a comparison");
     let rows = browser.table("[data-testid=compared]").await;
     assert_eq!(rows.len(), compared.levels.len());
@@ -244,9 +231,9 @@ async fn a_dress_is_hung_in_the_order_of_the_tape() {
 #[tokio::test]
 async fn a_side_seam_goes_on_into_the_sleeve_in_one_line() {
     let workroom = Workroom::demo();
-    let (browser, fitting) = at(&workroom, 313, "chalk").await;
+    let (browser, fitting) = Browser::open_fitting(&workroom.url, DESK, 313, "chalk").await;
     browser.see("carried on into the sleeve at the underarm").await;
-    let solution = solve(&job(&browser, &fitting).await).expect("a result");
+    let solution = browser.solution(&fitting).await;
     for (key, name) in [("1", SeamName::Side), ("2", SeamName::SleeveUnderarm)] {
         browser.key_on_page(key).await;
         let seam = solution.seams.iter().find(|seam| seam.seam == name).expect("a line");
@@ -271,16 +258,17 @@ async fn a_side_seam_goes_on_into_the_sleeve_in_one_line() {
 #[tokio::test]
 async fn a_ladder_is_set_moved_and_read_again_and_each_stage_stays() {
     let workroom = Workroom::demo();
-    let (browser, fitting) = at(&workroom, 316, "mirror").await;
+    let (browser, fitting) = Browser::open_fitting(&workroom.url, DESK, 316, "mirror").await;
     browser.see("pins read").await;
     browser.press("Set the ladder anew on the side seam").await;
     browser.see_saved().await;
     browser
         .until("a ladder", || async {
-            job(&browser, &fitting).await.fitting.pins.iter().filter(|pin| pin.planned.is_some()).count() >= 8
+            browser.job(&fitting).await.fitting.pins.iter().filter(|pin| pin.planned.is_some()).count() >= 8
         })
         .await;
-    let rung = job(&browser, &fitting)
+    let rung = browser
+        .job(&fitting)
         .await
         .fitting
         .pins
@@ -295,7 +283,8 @@ async fn a_ladder_is_set_moved_and_read_again_and_each_stage_stays() {
     browser.see_saved().await;
     browser
         .until("the pin moved", || async {
-            job(&browser, &fitting)
+            browser
+                .job(&fitting)
                 .await
                 .fitting
                 .pins
@@ -311,7 +300,7 @@ async fn a_ladder_is_set_moved_and_read_again_and_each_stage_stays() {
     browser.see_saved().await;
     browser
         .until("all three stages", || async {
-            job(&browser, &fitting).await.fitting.pins.iter().any(|pin| {
+            browser.job(&fitting).await.fitting.pins.iter().any(|pin| {
                 pin.id == rung.id && pin.reread && pin.reading == mm(12.0) && pin.moved == Some(mm(13.0))
             })
         })
@@ -324,11 +313,11 @@ async fn a_changed_habit_says_what_it_changed() {
     let browser = Browser::open_demo(&workroom.url, DESK).await;
     browser.goto("/habits").await;
     browser.see("Ease from your own table").await;
-    let before = job(&browser, &demo_fitting(312)).await;
+    let before = browser.job(&demo_fitting(312)).await;
     browser.fill("ease at the bust", "58").await;
     browser.keys("\n").await;
     browser.see_in("[data-testid=effects]", "Green velvet princess dress").await;
-    let after = job(&browser, &demo_fitting(312)).await;
+    let after = browser.job(&demo_fitting(312)).await;
     assert_eq!(after.habits.ease.get(&LevelName::Bust), Some(&mm(58.0)));
     let said = vemble_fit::what_changed(
         &solve(&before).expect("a result"),
@@ -406,14 +395,14 @@ enter(0);
 #[tokio::test]
 async fn the_ends_of_a_line_are_chosen_by_hand() {
     let workroom = Workroom::demo();
-    let (browser, fitting) = at(&workroom, 301, "chalk").await;
+    let (browser, fitting) = Browser::open_fitting(&workroom.url, DESK, 301, "chalk").await;
     browser.see("What every level will measure").await;
     browser.choose("Lower end", "lower end: fades out at").await;
     browser.fill("back on the old stitching, lower end", "48 cm").await;
     browser.keys("\n").await;
     browser.see_in("[data-testid=chalk-table-centre]", "Back on the old stitching 480 mm from the hem").await;
     browser.see_saved().await;
-    let solution = solve(&job(&browser, &fitting).await).expect("a result");
+    let solution = browser.solution(&fitting).await;
     let LineOutcome::Drawn(drawn) = &solution.seams[0].lines[0].outcome else { panic!("drawn") };
     assert_eq!(drawn.lower.shown.as_deref(), Some("480"));
     let table = browser.table("[data-testid=chalk-table-centre]").await;
@@ -421,7 +410,7 @@ async fn the_ends_of_a_line_are_chosen_by_hand() {
     browser.choose("Lower end", "lower end: as the house has it").await;
     browser
         .until("the house's own end", || async {
-            job(&browser, &fitting).await.fitting.ends.iter().all(|ends| ends.lower.is_none())
+            browser.job(&fitting).await.fitting.ends.iter().all(|ends| ends.lower.is_none())
         })
         .await;
 }
@@ -438,7 +427,7 @@ async fn a_laced_back_and_how_close_it_is_worn_are_entered_and_kept() {
     browser.fill("lacing overlap", "30").await;
     browser.press("Save the garment").await;
     browser.see("On the rail").await;
-    let laced = job(&browser, &fitting).await;
+    let laced = browser.job(&fitting).await;
     let lacing = laced.garment.shape.lacing.as_ref().expect("a lacing");
     assert_eq!((lacing.gaps[&LevelName::Waist], lacing.overlap), (mm(40.0), mm(30.0)));
 
@@ -448,7 +437,7 @@ async fn a_laced_back_and_how_close_it_is_worn_are_entered_and_kept() {
     browser.see_saved().await;
     browser
         .until("worn loose in the file", || async {
-            job(&browser, &fitting).await.fitting.intention == vemble_fit::Intention::Loose
+            browser.job(&fitting).await.fitting.intention == vemble_fit::Intention::Loose
         })
         .await;
     // What is wanted at each level follows.
@@ -456,5 +445,5 @@ async fn a_laced_back_and_how_close_it_is_worn_are_entered_and_kept() {
         let levels = solve(job).expect("a result").levels;
         levels.into_iter().find(|row| row.girth.level == LevelName::Bust).and_then(|row| row.wanted)
     };
-    assert!(wanted(&job(&browser, &fitting).await) > wanted(&laced));
+    assert!(wanted(&browser.job(&fitting).await) > wanted(&laced));
 }

@@ -2,28 +2,12 @@
 //! job file.
 
 use serde_json::json;
-use vemble_browser_tests::{Browser, DESK, PHONE, Screen, Workroom, demo_fitting};
+use vemble_browser_tests::{Browser, DESK, PHONE, Workroom, demo_fitting};
 use vemble_fit::hem::{HemKind, HemSolution, UncutWay, Wanted};
-use vemble_fit::{Job, Length, Side, Solution, solve};
-
-async fn job(browser: &Browser, fitting: &str) -> Job {
-    let file = browser.download(&format!("/api/v1/fittings/{fitting}/job.vemble.json")).await;
-    serde_json::from_slice(&file).expect("a job file")
-}
-
-async fn solution(browser: &Browser, fitting: &str) -> Solution {
-    solve(&job(browser, fitting).await).expect("a result")
-}
+use vemble_fit::{Job, Length, Side};
 
 async fn hem(browser: &Browser, fitting: &str) -> HemSolution {
-    solution(browser, fitting).await.hems.into_iter().next().expect("a hem")
-}
-
-async fn at(workroom: &Workroom, screen: Screen, fitting: u32, place: &str) -> (Browser, String) {
-    let browser = Browser::open_demo(&workroom.url, screen).await;
-    let fitting = demo_fitting(fitting);
-    browser.goto(&format!("/fittings/{fitting}/{place}")).await;
-    (browser, fitting)
+    browser.solution(fitting).await.hems.into_iter().next().expect("a hem")
 }
 
 /// The chalk table of one side on the screen is the core's, cell by cell.
@@ -50,7 +34,7 @@ async fn table_is_the_cores(browser: &Browser, solved: &HemSolution) {
 #[tokio::test]
 async fn a_flared_skirt_is_read_from_the_floor_round_its_hem() {
     let workroom = Workroom::demo();
-    let (browser, fitting) = at(&workroom, DESK, 318, "ring").await;
+    let (browser, fitting) = Browser::open_fitting(&workroom.url, DESK, 318, "ring").await;
     browser.see("8 places read").await;
     // In turning order from the centre front; Enter goes on to the next place by itself.
     let read = ["391", "386", "38,2 cm", "15 in", "372", "376", "385", "389"];
@@ -66,11 +50,11 @@ async fn a_flared_skirt_is_read_from_the_floor_round_its_hem() {
     let first = |job: &Job| job.fitting.hems[0].readings.clone();
     browser
         .until("eight readings in the file", || async {
-            first(&job(&browser, &fitting).await).iter().map(|each| each.length.mm().round()).sum::<f64>()
+            first(&browser.job(&fitting).await).iter().map(|each| each.length.mm().round()).sum::<f64>()
                 == 3062.0
         })
         .await;
-    let kept = job(&browser, &fitting).await;
+    let kept = browser.job(&fitting).await;
     assert_eq!(kept.fitting.hems[0].readings.len(), 8, "a place read again is read anew");
     assert_eq!(kept.fitting.hems[0].readings[3].length, Length::from_inch_fraction(15, 1));
 
@@ -99,7 +83,7 @@ async fn a_flared_skirt_is_read_from_the_floor_round_its_hem() {
     browser.see_saved().await;
     browser
         .until("420 in the file", || async {
-            job(&browser, &fitting).await.fitting.hems[0].wanted
+            browser.job(&fitting).await.fitting.hems[0].wanted
                 == Wanted::Floor { height: Length::whole_mm(420) }
         })
         .await;
@@ -109,7 +93,7 @@ async fn a_flared_skirt_is_read_from_the_floor_round_its_hem() {
 #[tokio::test]
 async fn uneven_legs_keep_their_original_hems_each_or_alike() {
     let workroom = Workroom::demo();
-    let (browser, fitting) = at(&workroom, DESK, 319, "hem").await;
+    let (browser, fitting) = Browser::open_fitting(&workroom.url, DESK, 319, "hem").await;
     browser.see("Chalk table, left").await;
     let solved = hem(&browser, &fitting).await;
     assert_eq!(solved.sides.len(), 2);
@@ -135,7 +119,7 @@ async fn uneven_legs_keep_their_original_hems_each_or_alike() {
     browser.goto(&format!("/fittings/{fitting}/bench")).await;
     browser.see("Work order").await;
     let titles: Vec<String> =
-        solution(&browser, &fitting).await.plan.steps.into_iter().map(|step| step.title).collect();
+        browser.solution(&fitting).await.plan.steps.into_iter().map(|step| step.title).collect();
     let order = browser.text("[aria-label='Work order']").await;
     assert!(titles.iter().all(|title| order.contains(title)), "{order}");
     browser.press_at("[aria-label='Work order'] li.stop button").await;
@@ -145,7 +129,7 @@ async fn uneven_legs_keep_their_original_hems_each_or_alike() {
 #[tokio::test]
 async fn a_lined_coat_with_a_vent_says_what_has_to_be_opened_first() {
     let workroom = Workroom::demo();
-    let (browser, fitting) = at(&workroom, DESK, 315, "hem").await;
+    let (browser, fitting) = Browser::open_fitting(&workroom.url, DESK, 315, "hem").await;
     browser.see("Chalk table, all round").await;
     let solved = hem(&browser, &fitting).await;
     table_is_the_cores(&browser, &solved).await;
@@ -176,7 +160,7 @@ async fn a_lined_coat_with_a_vent_says_what_has_to_be_opened_first() {
     browser.see_saved().await;
     browser.goto(&format!("/fittings/{fitting}/bench")).await;
     browser.see_in("[data-testid=kept-sums]", "front buttons").await;
-    let kept = solution(&browser, &fitting).await;
+    let kept = browser.solution(&fitting).await;
     browser.see_in("[data-testid=kept-sums]", &kept.sums[0].answer.words).await;
     let steps = &kept.plan.steps;
     let place = |key: &str| steps.iter().position(|step| step.key == key).expect("the step");
@@ -193,12 +177,12 @@ async fn a_lined_coat_with_a_vent_says_what_has_to_be_opened_first() {
 #[tokio::test]
 async fn a_knit_leg_stands_longer_until_it_is_washed() {
     let workroom = Workroom::demo();
-    let (browser, fitting) = at(&workroom, DESK, 321, "hem").await;
+    let (browser, fitting) = Browser::open_fitting(&workroom.url, DESK, 321, "hem").await;
     browser.see("a swatch lost 3.5 %").await;
     let before = hem(&browser, &fitting).await;
     table_is_the_cores(&browser, &before).await;
     assert!(
-        solution(&browser, &fitting).await.plan.step("wash").is_none(),
+        browser.solution(&fitting).await.plan.step("wash").is_none(),
         "washed first, it would lose twice"
     );
     browser.goto("/garments/01930000-0000-7000-8000-000000000215").await;
@@ -221,7 +205,7 @@ async fn a_knit_leg_stands_longer_until_it_is_washed() {
 #[tokio::test]
 async fn a_bordered_skirt_is_shortened_at_its_waist() {
     let workroom = Workroom::demo();
-    let (browser, fitting) = at(&workroom, DESK, 322, "hem").await;
+    let (browser, fitting) = Browser::open_fitting(&workroom.url, DESK, 322, "hem").await;
     browser.see("At the waist").await;
     let solved = hem(&browser, &fitting).await;
     let Some(UncutWay::Waist(waist)) = &solved.uncut else { panic!("at the waist") };
@@ -240,14 +224,14 @@ async fn a_bordered_skirt_is_shortened_at_its_waist() {
 #[tokio::test]
 async fn every_kind_of_hem_chosen_on_the_screen_shows_what_the_core_makes_of_it() {
     let workroom = Workroom::demo();
-    let (browser, fitting) = at(&workroom, DESK, 318, "hem").await;
+    let (browser, fitting) = Browser::open_fitting(&workroom.url, DESK, 318, "hem").await;
     browser.see("Chalk table, all round").await;
     let mut made = Vec::new();
     for kind in HemKind::ALL {
         browser.choose("Sewn as", kind.words()).await;
         browser
             .until(&format!("{} in the file", kind.words()), || async {
-                job(&browser, &fitting).await.fitting.hems[0].kind == Some(kind)
+                browser.job(&fitting).await.fitting.hems[0].kind == Some(kind)
             })
             .await;
         browser.see_saved().await;
@@ -257,7 +241,7 @@ async fn every_kind_of_hem_chosen_on_the_screen_shows_what_the_core_makes_of_it(
             browser.see_in("[data-testid=hem-refused]", refused).await;
             // A way out is offered with each refusal, and none of it is cut in the meantime.
             assert!(!solved.mends.is_empty(), "{kind:?}: {refused}");
-            assert!(solution(&browser, &fitting).await.plan.steps.iter().all(|step| step.stop.is_none()));
+            assert!(browser.solution(&fitting).await.plan.steps.iter().all(|step| step.stop.is_none()));
             continue;
         }
         made.push(kind);
@@ -290,7 +274,7 @@ async fn every_kind_of_hem_chosen_on_the_screen_shows_what_the_core_makes_of_it(
 #[tokio::test]
 async fn a_hem_is_read_with_one_thumb_and_nothing_is_lost_when_the_server_is_away() {
     let mut workroom = Workroom::demo();
-    let (browser, fitting) = at(&workroom, PHONE, 319, "ring").await;
+    let (browser, fitting) = Browser::open_fitting(&workroom.url, PHONE, 319, "ring").await;
     browser.see("6 places read").await;
     for key in ["3", "7", "½", "Take, turn on"] {
         browser.press(key).await;
@@ -298,7 +282,7 @@ async fn a_hem_is_read_with_one_thumb_and_nothing_is_lost_when_the_server_is_awa
     browser.see_saved().await;
     browser
         .until("37 1/2 in the file", || async {
-            job(&browser, &fitting).await.fitting.hems[0]
+            browser.job(&fitting).await.fitting.hems[0]
                 .readings
                 .iter()
                 .any(|each| each.length == Length::from_mm(37.5))
@@ -314,7 +298,7 @@ async fn a_hem_is_read_with_one_thumb_and_nothing_is_lost_when_the_server_is_awa
     workroom.start_again();
     browser
         .until("41 in the file", || async {
-            job(&browser, &fitting).await.fitting.hems[0]
+            browser.job(&fitting).await.fitting.hems[0]
                 .readings
                 .iter()
                 .any(|each| each.length == Length::whole_mm(41))
@@ -330,8 +314,8 @@ async fn a_hem_is_read_with_one_thumb_and_nothing_is_lost_when_the_server_is_awa
 #[tokio::test]
 async fn two_windows_read_different_places_and_both_are_kept() {
     let workroom = Workroom::demo();
-    let (one, fitting) = at(&workroom, DESK, 318, "ring").await;
-    let (other, _) = at(&workroom, DESK, 318, "ring").await;
+    let (one, fitting) = Browser::open_fitting(&workroom.url, DESK, 318, "ring").await;
+    let (other, _) = Browser::open_fitting(&workroom.url, DESK, 318, "ring").await;
     for browser in [&one, &other] {
         browser.see("8 places read").await;
     }
@@ -345,7 +329,7 @@ async fn two_windows_read_different_places_and_both_are_kept() {
     other.see("changed in another window").await;
     other.press("Keep both; mine where we differ").await;
     other.see_saved().await;
-    let readings = job(&other, &fitting).await.fitting.hems[0].readings.clone();
+    let readings = other.job(&fitting).await.fitting.hems[0].readings.clone();
     let has = |mm| readings.iter().any(|each| each.length == Length::whole_mm(mm));
     assert!(has(366) && has(383), "{readings:?}");
     assert_eq!(readings.len(), 8, "{readings:?}");
@@ -391,7 +375,7 @@ async fn lining_swatch_and_what_stands_near_are_entered_on_the_garments_sheet() 
     browser.fill("clip 0 left", "4").await;
     browser.press("Save the garment").await;
     browser.see("On the rail").await;
-    let kept = job(&browser, &demo_fitting(318)).await.garment;
+    let kept = browser.job(&demo_fitting(318)).await.garment;
     let near = kept.shape.near_hems[0];
     assert_eq!((near.at, near.from, near.to), (Some(45.0), Length::whole_mm(90), Length::whole_mm(240)));
     assert_eq!(kept.wash_test.map(|test| test.after), Some(Length::whole_mm(194)));
@@ -401,6 +385,6 @@ async fn lining_swatch_and_what_stands_near_are_entered_on_the_garments_sheet() 
     browser.fill("near 0 to", "50").await;
     browser.press("Save the garment").await;
     browser.see("he upper end of a pocket was read below its lower end").await;
-    let stands = job(&browser, &demo_fitting(318)).await.garment.shape.near_hems[0].to;
+    let stands = browser.job(&demo_fitting(318)).await.garment.shape.near_hems[0].to;
     assert_eq!(json!(stands), json!(Length::whole_mm(240)));
 }

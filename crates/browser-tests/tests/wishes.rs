@@ -1,36 +1,20 @@
 //! Every way a hem's length can be said, made level, or left uneven, and every sum, on the screen: what is
 //! chosen stands in the file, and what is shown is the core's.
 
-use vemble_browser_tests::{Browser, DESK, Workroom, demo_fitting};
+use vemble_browser_tests::{Browser, DESK, Workroom};
 use vemble_fit::hem::{HemPlace, HemSolution, Landmark, Wanted};
 use vemble_fit::sums::{ClearOf, Sum, work_out};
-use vemble_fit::{Habits, Job, Length, LevelBy, LiningEdge, LiningHangs, Solution, solve};
+use vemble_fit::{Habits, Length, LevelBy, LiningEdge, LiningHangs};
 
 fn mm(value: i64) -> Length {
     Length::whole_mm(value)
-}
-
-async fn job(browser: &Browser, fitting: &str) -> Job {
-    let file = browser.download(&format!("/api/v1/fittings/{fitting}/job.vemble.json")).await;
-    serde_json::from_slice(&file).expect("a job file")
-}
-
-async fn solution(browser: &Browser, fitting: &str) -> Solution {
-    solve(&job(browser, fitting).await).expect("a result")
-}
-
-async fn open(workroom: &Workroom, fitting: u32, place: &str) -> (Browser, String) {
-    let browser = Browser::open_demo(&workroom.url, DESK).await;
-    let fitting = demo_fitting(fitting);
-    browser.goto(&format!("/fittings/{fitting}/{place}")).await;
-    (browser, fitting)
 }
 
 /// Waits until the file says so.
 async fn until_wanted(browser: &Browser, fitting: &str, wanted: Wanted) {
     browser
         .until(&format!("{wanted:?} in the file"), || async {
-            job(browser, fitting).await.fitting.hems[0].wanted == wanted
+            browser.job(fitting).await.fitting.hems[0].wanted == wanted
         })
         .await;
     browser.see_saved().await;
@@ -42,7 +26,7 @@ fn folds(hem: &HemSolution) -> Vec<String> {
 }
 
 async fn folds_are_the_cores(browser: &Browser, fitting: &str) -> HemSolution {
-    let solved = solution(browser, fitting).await.hems.remove(0);
+    let solved = browser.solution(fitting).await.hems.remove(0);
     let css = format!("[data-testid=hem-table-{}]", solved.sides[0].side.words());
     browser
         .until("the core's folds", || async {
@@ -57,9 +41,9 @@ async fn folds_are_the_cores(browser: &Browser, fitting: &str) -> HemSolution {
 #[tokio::test]
 async fn a_length_is_said_from_the_edge_the_floor_the_body_another_garment_or_the_pins() {
     let workroom = Workroom::demo();
-    let (browser, fitting) = open(&workroom, 318, "hem").await;
+    let (browser, fitting) = Browser::open_fitting(&workroom.url, DESK, 318, "hem").await;
     browser.see("Chalk table, all round").await;
-    let HemPlace { begins, .. } = solution(&browser, &fitting).await.hem_places.remove(0);
+    let HemPlace { begins, .. } = browser.solution(&fitting).await.hem_places.remove(0);
 
     // Shorter than it is: begins with what it goes up already, so that nothing moves.
     let before = folds_are_the_cores(&browser, &fitting).await;
@@ -89,7 +73,7 @@ async fn a_length_is_said_from_the_edge_the_floor_the_body_another_garment_or_th
     browser.fill("height above the floor", "nine feet").await;
     browser.keys("\n").await;
     browser.see("nine feet").await;
-    assert_eq!(Some(job(&browser, &fitting).await.fitting.hems[0].wanted), begins.floor);
+    assert_eq!(Some(browser.job(&fitting).await.fitting.hems[0].wanted), begins.floor);
 
     // At a place of the body, in the shoes that are worn.
     browser.choose("The hem shall be", "at a place of the body").await;
@@ -102,14 +86,14 @@ async fn a_length_is_said_from_the_edge_the_floor_the_body_another_garment_or_th
     // Where it is pinned: nothing is pinned on this one, which is said.
     browser.choose("The hem shall be", "where it is pinned").await;
     until_wanted(&browser, &fitting, Wanted::Pins).await;
-    let waits = solution(&browser, &fitting).await.hems.remove(0).waits.expect("it waits for pins");
+    let waits = browser.solution(&fitting).await.hems.remove(0).waits.expect("it waits for pins");
     browser.see(&waits).await;
 }
 
 #[tokio::test]
 async fn a_hem_is_made_level_by_any_school_or_left_uneven_on_purpose() {
     let workroom = Workroom::demo();
-    let (browser, fitting) = open(&workroom, 318, "hem").await;
+    let (browser, fitting) = Browser::open_fitting(&workroom.url, DESK, 318, "hem").await;
     browser.see("Chalk table, all round").await;
     for (school, level_by) in
         [("by one amount", LevelBy::Even), ("hung up", LevelBy::Hung), ("from the floor", LevelBy::Floor)]
@@ -117,25 +101,25 @@ async fn a_hem_is_made_level_by_any_school_or_left_uneven_on_purpose() {
         browser.choose("Made level", school).await;
         browser
             .until(&format!("{school} in the file"), || async {
-                job(&browser, &fitting).await.fitting.hems[0].level_by == Some(level_by)
+                browser.job(&fitting).await.fitting.hems[0].level_by == Some(level_by)
             })
             .await;
         let solved = folds_are_the_cores(&browser, &fitting).await;
         let [least, _, most] = solved.sides[0].take_up;
         assert_eq!(most - least < mm(1), level_by == LevelBy::Even, "{school}: {least:?} to {most:?}");
     }
-    let begins = solution(&browser, &fitting).await.hem_places.remove(0).begins;
+    let begins = browser.solution(&fitting).await.hem_places.remove(0).begins;
     browser.press_at(".ant-checkbox-input").await;
     browser
         .until("uneven in the file", || async {
-            job(&browser, &fitting).await.fitting.hems[0].high_low == begins.high_low
+            browser.job(&fitting).await.fitting.hems[0].high_low == begins.high_low
         })
         .await;
     browser.fill("back longer by", "70").await;
     browser.keys("\n").await;
     browser
         .until("70 in the file", || async {
-            job(&browser, &fitting).await.fitting.hems[0].high_low.is_some_and(|uneven| uneven.back == mm(70))
+            browser.job(&fitting).await.fitting.hems[0].high_low.is_some_and(|uneven| uneven.back == mm(70))
         })
         .await;
     let solved = folds_are_the_cores(&browser, &fitting).await;
@@ -146,7 +130,7 @@ async fn a_hem_is_made_level_by_any_school_or_left_uneven_on_purpose() {
 #[tokio::test]
 async fn a_lining_hangs_and_ends_as_it_is_chosen() {
     let workroom = Workroom::demo();
-    let (browser, fitting) = open(&workroom, 315, "hem").await;
+    let (browser, fitting) = Browser::open_fitting(&workroom.url, DESK, 315, "hem").await;
     browser.see("Chalk table, all round").await;
     for (words, hangs) in [
         ("left free", LiningHangs::Free),
@@ -156,17 +140,17 @@ async fn a_lining_hangs_and_ends_as_it_is_chosen() {
         browser.choose("The lining", words).await;
         browser
             .until(&format!("{words} in the file"), || async {
-                job(&browser, &fitting).await.fitting.hems[0].lining.hangs == Some(hangs)
+                browser.job(&fitting).await.fitting.hems[0].lining.hangs == Some(hangs)
             })
             .await;
         for edge in [LiningEdge::Cut, LiningEdge::Folded] {
             browser.choose("Its edge", if edge == LiningEdge::Cut { "cut" } else { "folded" }).await;
             browser
                 .until(&format!("{edge:?} in the file"), || async {
-                    job(&browser, &fitting).await.fitting.hems[0].lining.edge == Some(edge)
+                    browser.job(&fitting).await.fitting.hems[0].lining.edge == Some(edge)
                 })
                 .await;
-            let solved = solution(&browser, &fitting).await.hems.remove(0);
+            let solved = browser.solution(&fitting).await.hems.remove(0);
             for says in &solved.lining.expect("a lining").words {
                 browser.see_in("[data-testid=hem-lining]", says).await;
             }

@@ -3,7 +3,7 @@
 
 mod common;
 
-use common::{cases, job, mm, pin, shape};
+use common::{cases, example, job, mm, pin, shape};
 use proptest::prelude::*;
 use vemble_fit::garment::{FlatName, Kind, LevelName, SeamAllowance};
 use vemble_fit::{
@@ -176,10 +176,8 @@ proptest! {
 #[test]
 fn the_table_of_wearing_ease_is_that_of_the_trade() {
     use LevelName::{Bust, Calf, Elbow, HighHip, Hip, Knee, Thigh, UpperArm, Waist};
-    let example = |name: &str| -> Job {
-        let path = format!("{}/../../docs/examples/{name}.vemble.json", env!("CARGO_MANIFEST_DIR"));
-        let mut job: Job =
-            serde_json::from_str(&std::fs::read_to_string(path).expect("text")).expect("a job");
+    let bare = |name: &str| -> Job {
+        let mut job = example(name);
         job.fitting.pins.clear();
         job.fitting.hems.clear();
         job.garment.cloth.stretch = 0.0;
@@ -205,7 +203,7 @@ fn the_table_of_wearing_ease_is_that_of_the_trade() {
         ("coat", UpperArm, [30.0, 50.0, 100.0]),
         ("coat", Elbow, [25.0, 50.0, 100.0]),
     ] {
-        let mut job = example(name);
+        let mut job = bare(name);
         for (intention, wanted) in
             [Intention::Close, Intention::Easy, Intention::Loose].into_iter().zip(wanted)
         {

@@ -3,17 +3,12 @@
 
 mod common;
 
-use common::{job, mm, pin, shape};
+use common::{example, job, mm, pin, shape};
 use vemble_fit::garment::{Clip, FlatName, Kind, Lacing, LevelName, SeamAllowance};
 use vemble_fit::{
     Body, Datum, EntryMode, Job, Length, LineOutcome, MeasureName, Pin, SeamName, Side, Solution, compare,
     copy_from, fit_picture, ladder, moved_rung, perimeter, solve, what_changed,
 };
-
-fn example(name: &str) -> Job {
-    let path = format!("{}/../../docs/examples/{name}.vemble.json", env!("CARGO_MANIFEST_DIR"));
-    serde_json::from_str(&std::fs::read_to_string(path).expect("the example")).expect("a job")
-}
 
 fn solved(job: &Job) -> Solution {
     solve(job).expect("a result")

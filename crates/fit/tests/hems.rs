@@ -496,8 +496,7 @@ fn every_hem_step_comes_after_what_it_needs_and_nothing_is_cut_unseen() {
 
 #[test]
 fn with_two_hems_in_one_order_every_step_says_which_it_is_for() {
-    let text = include_str!("../../../docs/examples/hem-lined-coat.vemble.json");
-    let job: Job = serde_json::from_str(text).expect("the example");
+    let job = common::example("hem-lined-coat");
     let titles: Vec<String> = solved(&job).plan.steps.into_iter().map(|step| step.title).collect();
     for title in &titles {
         let alike = titles.iter().filter(|other| *other == title).count();

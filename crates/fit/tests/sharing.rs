@@ -3,16 +3,11 @@
 
 mod common;
 
-use common::{any_shape, job, mm};
+use common::{any_shape, example, job, mm};
 use proptest::strategy::{Strategy, ValueTree};
 use proptest::test_runner::TestRunner;
 use vemble_fit::garment::{Fixture, FixtureKind, Kind, LevelName, SeamAllowance};
 use vemble_fit::{Job, SeamName, ShareOut, ShareRequest, Side, share_out, solve};
-
-fn example(name: &str) -> Job {
-    let path = format!("{}/../../docs/examples/{name}.vemble.json", env!("CARGO_MANIFEST_DIR"));
-    serde_json::from_str(&std::fs::read_to_string(path).expect("the example")).expect("a job")
-}
 
 fn shared(job: &Job, level: LevelName, lose: f64) -> ShareOut {
     share_out(job, ShareRequest { level, lose: mm(lose) }).expect("a share")

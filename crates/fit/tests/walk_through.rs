@@ -6,7 +6,7 @@ mod common;
 
 use std::collections::BTreeSet;
 
-use common::{any_shape, cases, job, swelling_pins};
+use common::{any_shape, cases, examples, job, swelling_pins};
 use proptest::prelude::*;
 use vemble_fit::garment::{HemName, Kind};
 use vemble_fit::hem::{HemWish, Wanted};
@@ -15,21 +15,6 @@ use vemble_fit::{Job, Solution, solve};
 
 fn solved(job: &Job) -> Solution {
     solve(job).unwrap_or_else(|error| panic!("{error}"))
-}
-
-fn examples() -> Vec<(String, Job)> {
-    let folder = format!("{}/../../docs/examples", env!("CARGO_MANIFEST_DIR"));
-    let mut paths: Vec<_> = std::fs::read_dir(folder)
-        .expect("the examples")
-        .map(|entry| entry.expect("a file").path())
-        .filter(|path| path.to_string_lossy().ends_with(".vemble.json"))
-        .collect();
-    paths.sort();
-    let read = |path: &std::path::PathBuf| {
-        let name = path.file_name().expect("a name").to_string_lossy().into_owned();
-        (name, serde_json::from_str(&std::fs::read_to_string(path).expect("text")).expect("a job"))
-    };
-    paths.iter().map(read).collect()
 }
 
 /// What holds of every order.

@@ -1,5 +1,7 @@
 //! Every warning: what brings it, in which words, and the nearest garment that does without it.
 
+mod common;
+
 use serde_json::{Value, json};
 use vemble_fit::{Job, Weight, solve};
 
@@ -38,9 +40,7 @@ impl Case {
 }
 
 fn job(on: &str, changes: &[Change]) -> Job {
-    let path = format!("{}/../../docs/examples/{on}.vemble.json", env!("CARGO_MANIFEST_DIR"));
-    let mut file: Value =
-        serde_json::from_str(&std::fs::read_to_string(path).expect("the example")).expect("JSON");
+    let mut file: Value = serde_json::from_str(&common::example_file(on)).expect("JSON");
     for (place, value) in changes {
         let (parent, name) = place.rsplit_once('/').expect("a place");
         let parent = file.pointer_mut(parent).unwrap_or_else(|| panic!("{place} is not in {on}"));
@@ -448,14 +448,8 @@ fn lacing_says_when_nothing_is_left_and_how_wide_the_panel_is() {
 
 #[test]
 fn a_warning_is_a_sentence_that_says_what_to_do_or_what_was_found() {
-    let folder = format!("{}/../../docs/examples", env!("CARGO_MANIFEST_DIR"));
     let mut seen = 0;
-    for entry in std::fs::read_dir(folder).expect("the examples") {
-        let path = entry.expect("a file").path();
-        if !path.to_string_lossy().ends_with(".vemble.json") {
-            continue;
-        }
-        let job: Job = serde_json::from_str(&std::fs::read_to_string(&path).expect("text")).expect("a job");
+    for (_, job) in common::examples() {
         let warnings = solve(&job).expect("a result").warnings;
         for warning in &warnings {
             let words = &warning.message;

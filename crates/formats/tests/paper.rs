@@ -1,6 +1,8 @@
 //! What is printed, measured on the pages themselves: the marks of the content streams are read back and
 //! laid together as the tiles are, and what is at full size is as long as the core says.
 
+mod common;
+
 use vemble_fit::{Job, LineOutcome, Paper, Solution, hem_templates, solve};
 use vemble_formats::{read_job, sheet};
 
@@ -72,8 +74,7 @@ fn page(stream: &str) -> Page {
 }
 
 fn example(name: &str) -> (Job, Solution) {
-    let path = format!("{}/../../docs/examples/{name}.vemble.json", env!("CARGO_MANIFEST_DIR"));
-    let job = read_job(&std::fs::read(path).expect("the example")).expect("a job");
+    let job = read_job(common::file(name).as_bytes()).expect("a job");
     let solution = solve(&job).expect("a result");
     (job, solution)
 }

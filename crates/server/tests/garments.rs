@@ -3,30 +3,14 @@
 
 mod common;
 
-use common::Running;
+use common::{Running, example_job, examples};
 use serde_json::{Value, json};
 use vemble_fit::{
     Job, SeamName, ShareRequest, compare, copy_from, fit_picture, ladder, share_out, solve, what_changed,
 };
 
-/// One example of every kind, with its name.
-fn examples() -> Vec<(String, Value)> {
-    let folder = std::path::Path::new(env!("CARGO_MANIFEST_DIR")).join("../../docs/examples");
-    let mut jobs: Vec<(String, Value)> = std::fs::read_dir(folder)
-        .expect("the examples")
-        .map(|entry| entry.expect("a file").path())
-        .filter(|path| path.to_string_lossy().ends_with(".vemble.json"))
-        .map(|path| {
-            let name = path.file_name().expect("a name").to_string_lossy().into_owned();
-            (name, serde_json::from_slice(&std::fs::read(path).expect("read")).expect("JSON"))
-        })
-        .collect();
-    jobs.sort_by(|a, b| a.0.cmp(&b.0));
-    jobs
-}
-
 fn one(name: &str) -> (Value, Job) {
-    let value = examples().into_iter().find(|(known, _)| known.starts_with(name)).expect("the example").1;
+    let value = example_job(name);
     let job = serde_json::from_value(value.clone()).expect("a job");
     (value, job)
 }

@@ -2,7 +2,7 @@
 
 mod common;
 
-use common::{Client, Running};
+use common::{Client, Running, example_job};
 use serde_json::{Value, json};
 use vemble_fit::sums::{Sum, work_out};
 use vemble_fit::{Habits, Job, Length};
@@ -11,9 +11,7 @@ const GARMENT: &str = "/api/v1/garments/01930000-0000-7000-8000-00000000e001";
 const FITTING: &str = "/api/v1/fittings/01930000-0000-7000-8000-00000000e002";
 
 fn example(name: &str) -> (Value, Job) {
-    let path = std::path::Path::new(env!("CARGO_MANIFEST_DIR")).join("../../docs/examples");
-    let bytes = std::fs::read(path.join(format!("{name}.vemble.json"))).expect("the example");
-    let value: Value = serde_json::from_slice(&bytes).expect("JSON");
+    let value = example_job(name);
     let job = serde_json::from_value(value.clone()).expect("a job");
     (value, job)
 }

@@ -3,16 +3,11 @@
 
 mod common;
 
-use common::{Client, Running, example};
+use common::{Client, Running, example, example_job};
 use serde_json::{Value, json};
 
 const GARMENT: &str = "01930000-0000-7000-8000-00000000a001";
 const FITTING: &str = "01930000-0000-7000-8000-00000000a002";
-
-fn job(name: &str) -> Value {
-    let path = format!("{}/../../docs/examples/{name}.vemble.json", env!("CARGO_MANIFEST_DIR"));
-    serde_json::from_str(&std::fs::read_to_string(path).expect("the example")).expect("a job")
-}
 
 /// Where the fitting is.
 fn at() -> String {
@@ -23,7 +18,7 @@ fn at() -> String {
 fn hung(name: &str) -> (Running, Client) {
     let server = Running::start();
     let ada = server.account("ada@example.org");
-    let job = job(name);
+    let job = example_job(name);
     let garment = json!({ "wearer": null, "due_on": null, "garment": job["garment"] });
     assert_eq!(ada.put(&format!("/api/v1/garments/{GARMENT}"), None, &garment).status, 200);
     let fitting = json!({ "garment": GARMENT, "number": 1, "fitting": job["fitting"] });

@@ -251,10 +251,10 @@ function TurnedPanel(props: {
   // Along the fold from seam to seam, and back along the raw edge, which is longer or shorter by the excess.
   const inside = fold.map(([u]) => u ?? 0).filter((u) => u > from && u < to);
   const places = [from, ...inside, to];
-  const spread = (u: number) => panel.excess * ((u - from) / (to - from) - 0.5) || 0;
+  const spread = (u: number) => panel.excess * ((u - from) / (to - from) - 0.5);
   const outline = [
     ...places.map((u) => [x(u), y(at(u))]),
-    ...places.reverse().map((u) => [x(u + spread(u)), y(at(u) + turned)]),
+    ...[...places].reverse().map((u) => [x(u + spread(u)), y(at(u) + turned)]),
   ];
   const colour = inks[lies];
   const middle = (from + to) / 2;

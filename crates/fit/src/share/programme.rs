@@ -94,8 +94,6 @@ mod tests {
     }
 
     proptest! {
-        #![proptest_config(ProptestConfig::with_cases(96))]
-
         #[test]
         fn no_trying_finds_a_smaller_largest_depth(
             most in prop::array::uniform3(2.0f64..14.0),

@@ -7,8 +7,9 @@ use crate::job::{JobError, JobErrorCause, within};
 use crate::spacing::{Spacing, space};
 use crate::{Habits, HouseRule, Length, WashTest};
 
-/// The longest edge a sum is for, in millimetres: half of what a length may be, so that the answer is one.
-const LONGEST: f64 = 40_000.0;
+/// The longest edge a sum is for, in millimetres: doubled and with its joins it is still a length
+/// ([`Length`] ends at 100 m).
+const LONGEST: f64 = 30_000.0;
 /// What a ratio of long to short edge looks like, up to each.
 const FULLNESS: [(f64, &str); 5] = [
     (1.03, "hardly to be seen: ease it in without gathering"),

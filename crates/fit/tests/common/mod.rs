@@ -7,6 +7,29 @@ use proptest::prelude::*;
 use vemble_fit::garment::{Band, FlatName, Kind, Shape, SleeveBuild};
 use vemble_fit::{Cloth, EntryMode, Fitting, Garment, Habits, JOB_FORMAT, Job, Length, Pin, SeamName, Side};
 
+/// The worked examples of `docs/examples`, by name.
+pub fn examples() -> Vec<(String, Job)> {
+    let folder = format!("{}/../../docs/examples", env!("CARGO_MANIFEST_DIR"));
+    let mut names: Vec<String> = std::fs::read_dir(folder)
+        .expect("the examples")
+        .map(|entry| entry.expect("a file").file_name().to_string_lossy().into_owned())
+        .filter_map(|name| name.strip_suffix(".vemble.json").map(str::to_owned))
+        .collect();
+    names.sort();
+    names.into_iter().map(|name| (name.clone(), example(&name))).collect()
+}
+
+/// One worked example.
+pub fn example(name: &str) -> Job {
+    serde_json::from_str(&example_file(name)).expect("a job")
+}
+
+/// One worked example as it stands in its file.
+pub fn example_file(name: &str) -> String {
+    let path = format!("{}/../../docs/examples/{name}.vemble.json", env!("CARGO_MANIFEST_DIR"));
+    std::fs::read_to_string(path).expect("the example")
+}
+
 /// How many cases a property is tried on: as many as are worth waiting for on every change, and
 /// `VEMBLE_SEARCH` times as many when somebody goes looking (`make hunt`).
 pub fn cases(count: u32) -> ProptestConfig {

@@ -112,15 +112,29 @@ pub fn example(garment_id: &str) -> (Value, Value) {
     )
 }
 
-/// One of the worked examples of `docs/examples`, as a job.
-pub fn any_job(chance: &mut chance::Chance) -> Value {
+/// The worked examples of `docs/examples`, each with the name of its file.
+pub fn examples() -> Vec<(String, Value)> {
     let folder = std::path::Path::new(env!("CARGO_MANIFEST_DIR")).join("../../docs/examples");
-    let mut files: Vec<_> = std::fs::read_dir(folder)
+    let mut jobs: Vec<(String, Value)> = std::fs::read_dir(folder)
         .expect("the examples")
         .map(|entry| entry.expect("a file").path())
         .filter(|path| path.to_string_lossy().ends_with(".vemble.json"))
+        .map(|path| {
+            let name = path.file_name().expect("a name").to_string_lossy().into_owned();
+            (name, serde_json::from_slice(&std::fs::read(path).expect("read")).expect("JSON"))
+        })
         .collect();
-    files.sort();
-    let text = std::fs::read_to_string(chance.pick(&files)).expect("an example");
-    serde_json::from_str(&text).expect("a job")
+    jobs.sort_by(|a, b| a.0.cmp(&b.0));
+    jobs
+}
+
+/// One worked example by its name.
+pub fn example_job(name: &str) -> Value {
+    let file = format!("{name}.vemble.json");
+    examples().into_iter().find(|(known, _)| *known == file).expect("the example").1
+}
+
+/// Any of them.
+pub fn any_job(chance: &mut chance::Chance) -> Value {
+    chance.pick(&examples()).1.clone()
 }
