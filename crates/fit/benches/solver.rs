@@ -5,7 +5,7 @@ use std::sync::atomic::{AtomicU32, Ordering};
 
 use divan::Bencher;
 use vemble_fit::garment::{SeamEnd, SleeveBuild};
-use vemble_fit::line::{LineEnd, LineProblem, Target};
+use vemble_fit::line::{FadeRoom, LineEnd, LineProblem, Target};
 use vemble_fit::{Job, Length, Pin, SeamName, Side, solve};
 
 const JOB: &str = include_str!("../../../docs/examples/barn-dance-trousers.vemble.json");
@@ -32,17 +32,20 @@ fn line_of_1100_mm_with_12_pins(bencher: Bencher) {
             LineProblem {
                 length: 1100.0,
                 targets: (0..12)
-                    .map(|pin| Target {
-                        station: 260.0 + 70.0 * f64::from(pin) + 8.0 * jitter(run * 31 + pin),
-                        depth: 6.0 + f64::from(pin) + 2.0 * jitter(run * 17 + pin),
+                    .map(|pin| {
+                        Target::read(
+                            260.0 + 70.0 * f64::from(pin) + 8.0 * jitter(run * 31 + pin),
+                            6.0 + f64::from(pin) + 2.0 * jitter(run * 17 + pin),
+                        )
                     })
                     .collect(),
+                spread: 1.5,
                 tolerance: 3.0,
                 lower: LineEnd::Taper { at: 120.0 },
                 upper: LineEnd::Hold { from: 1062.0 },
+                fades: [FadeRoom::asked(0.0), FadeRoom::asked(1062.0)],
                 let_out_limit: None,
                 limits: Vec::new(),
-                exact: Vec::new(),
                 eased: Vec::new(),
                 crossing: None,
                 steepest: 0.25,
@@ -50,6 +53,40 @@ fn line_of_1100_mm_with_12_pins(bencher: Bencher) {
             }
         })
         .bench_values(|problem| problem.solve().expect("a line"));
+}
+
+/// What cannot be sewn: 25 deep with too little room to fade, among other pins that can.
+#[divan::bench]
+fn refusing_a_line(bencher: Bencher) {
+    let runs = AtomicU32::new(0);
+    bencher
+        .with_inputs(|| {
+            let run = runs.fetch_add(1, Ordering::Relaxed);
+            let pin = |pin: u32, station: f64, depth: f64| {
+                Target::read(station + 8.0 * jitter(run * 31 + pin), depth + 2.0 * jitter(run * 17 + pin))
+            };
+            LineProblem {
+                length: 1040.0,
+                targets: vec![
+                    pin(0, 476.0, 25.0),
+                    pin(1, 570.0, 24.0),
+                    pin(2, 660.0, 22.0),
+                    pin(3, 750.0, 20.0),
+                ],
+                spread: 1.5,
+                tolerance: 3.0,
+                lower: LineEnd::Taper { at: 416.0 },
+                upper: LineEnd::Hold { from: 1002.0 },
+                fades: [FadeRoom::asked(0.0), FadeRoom::asked(1002.0)],
+                let_out_limit: None,
+                limits: Vec::new(),
+                eased: Vec::new(),
+                crossing: None,
+                steepest: 0.25,
+                least_radius: 120.0,
+            }
+        })
+        .bench_values(|problem| problem.solve().expect_err("no room"));
 }
 
 /// Trousers with eleven pins: two seams, girths, ease, work order and drawing.

@@ -10,8 +10,14 @@ use clarabel::solver::{
     ZeroConeT,
 };
 
-/// Rounds after which a programme that has not converged is taken to have no solution.
+/// Rounds after which a programme that has not converged is taken to be in trouble.
 const MOST_ROUNDS: u32 = 100;
+
+/// Each round's equations are solved again until they are met to this: a hundredth of what the whole programme
+/// is solved to.
+const REFINE_TO: f64 = 1e-10;
+/// The same where that went astray.
+const REFINE_HARD: f64 = 1e-14;
 
 /// A sum `Σ coefficient · x[column]`.
 pub(crate) type Terms = Vec<(usize, f64)>;
@@ -19,7 +25,7 @@ pub(crate) type Terms = Vec<(usize, f64)>;
 /// A programme in `q.len()` unknowns.
 #[derive(Debug, Default)]
 pub(crate) struct Convex {
-    /// Upper triangle of `P`: row, column, value.
+    /// Upper triangle of `P`: row, column, value; what stands at one place is summed.
     pub(crate) p: (Vec<usize>, Vec<usize>, Vec<f64>),
     /// What each unknown costs.
     pub(crate) q: Vec<f64>,
@@ -29,11 +35,30 @@ pub(crate) struct Convex {
     pub(crate) at_most: Vec<(Terms, f64)>,
 }
 
+/// Why there are no unknowns.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub(crate) enum NoMinimum {
+    /// No unknowns keep every demand: the solver has a certificate of it.
+    Impossible,
+    /// The numbers went astray, which says nothing of the demands.
+    Trouble,
+}
+
 impl Convex {
-    /// The unknowns that cost least; `None` where no unknowns keep every demand.
-    pub(crate) fn minimise(self) -> Option<Vec<f64>> {
+    /// The unknowns that cost least.
+    ///
+    /// # Errors
+    /// [`NoMinimum`] says whether there are none, or they were not found.
+    pub(crate) fn minimise(self) -> Result<Vec<f64>, NoMinimum> {
+        match self.attempt(REFINE_TO) {
+            Err(NoMinimum::Trouble) => self.attempt(REFINE_HARD),
+            found => found,
+        }
+    }
+
+    fn attempt(&self, refine_to: f64) -> Result<Vec<f64>, NoMinimum> {
         let n = self.q.len();
-        let (pi, pj, pv) = self.p;
+        let (pi, pj, pv) = self.p.clone();
         let p = CscMatrix::new_from_triplets(n, n, pi, pj, pv);
         let (mut ai, mut aj, mut av, mut b) = (Vec::new(), Vec::new(), Vec::new(), Vec::new());
         for (terms, bound) in self.equal.iter().chain(&self.at_most) {
@@ -51,11 +76,19 @@ impl Convex {
             .verbose(false)
             .presolve_enable(false)
             .max_iter(MOST_ROUNDS)
+            .iterative_refinement_reltol(refine_to)
+            .iterative_refinement_abstol(refine_to)
             .build()
-            .ok()?;
-        let mut solver = DefaultSolver::new(&p, &self.q, &a, &b, &cones, settings).ok()?;
+            .map_err(|_| NoMinimum::Trouble)?;
+        let mut solver =
+            DefaultSolver::new(&p, &self.q, &a, &b, &cones, settings).map_err(|_| NoMinimum::Trouble)?;
         solver.solve();
-        matches!(solver.solution.status, SolverStatus::Solved | SolverStatus::AlmostSolved)
-            .then(|| solver.solution.x.clone())
+        match solver.solution.status {
+            SolverStatus::Solved | SolverStatus::AlmostSolved => Ok(solver.solution.x.clone()),
+            SolverStatus::PrimalInfeasible | SolverStatus::AlmostPrimalInfeasible => {
+                Err(NoMinimum::Impossible)
+            }
+            _ => Err(NoMinimum::Trouble),
+        }
     }
 }

@@ -7,13 +7,19 @@ use std::collections::BTreeMap;
 
 use serde::Serialize;
 
-use crate::garment::{FlatName, Level, LevelName, SeamName, Tube};
+use crate::garment::{DatumAt, FlatName, Level, LevelName, SeamName, Tube};
 use crate::girth::crossing_seams;
-use crate::solution::Solver;
-use crate::{EntryMode, Job, JobError, Length, Pin, Side};
+use crate::solution::{LineOutcome, Solution, Solver};
+use crate::{EntryMode, Job, JobError, Length, Pin, Side, solve};
 
 /// Widths within this, in millimetres, are the same: what two tapes differ by.
 const SAME: f64 = 2.0;
+/// A depth that falls short by less than this, in millimetres, is not worth a word.
+const WORTH_SAYING: f64 = 1.0;
+/// How often depths that cannot be sewn are settled anew.
+const MOST_TRIES: usize = 6;
+/// How much of an error is put right at a time: where a seam leans, all of it would be too much.
+const STEP: f64 = 0.6;
 
 /// One level of both garments.
 #[derive(Debug, Clone, PartialEq, Serialize)]
@@ -57,11 +63,16 @@ pub struct CopyPlan {
     pub pins: Vec<Pin>,
     /// Lengths, shoulders and armholes.
     pub lengths: Vec<CopyLength>,
+    /// What a seam cannot give, and what is done instead.
+    pub notes: Vec<String>,
     /// Levels measured on one garment and not on the other.
     pub unmatched: Vec<&'static str>,
 }
 
 /// Compares the job's garment with a favourite measured flat at the same levels.
+///
+/// A seam that cannot give its share (an inseam near the crotch point, which keeps its place) gives what it
+/// can, and the other seam of the tube gives the rest.
 ///
 /// # Errors
 /// [`JobError`] for a job, or a favourite, that holds nonsense.
@@ -72,10 +83,16 @@ pub fn copy_from(job: &Job, favourite: &BTreeMap<FlatName, Length>) -> Result<Co
     like.check()
         .map_err(|error| JobError { path: error.path.replace("shape.flats", "favourite"), ..error })?;
     let shape = &job.garment.shape;
-    let mut plan =
-        CopyPlan { rows: Vec::new(), pins: Vec::new(), lengths: Vec::new(), unmatched: Vec::new() };
+    let mut plan = CopyPlan {
+        rows: Vec::new(),
+        pins: Vec::new(),
+        lengths: Vec::new(),
+        notes: Vec::new(),
+        unmatched: Vec::new(),
+    };
     let Some(pattern) = &solver.pattern else { return Ok(plan) };
     let scale = job.habits.scale;
+    let mut given = Vec::new();
     for level in &pattern.levels {
         let flat = level.name.flat();
         let (this, wanted) = match (shape.flat(flat), favourite.get(&flat)) {
@@ -96,39 +113,44 @@ pub fn copy_from(job: &Job, favourite: &BTreeMap<FlatName, Length>) -> Result<Co
             Tube::Body => 2.0 * seams.len() as f64,
             Tube::Leg | Tube::Sleeve => seams.len() as f64,
         };
-        let depth = Length::from_mm((this - wanted).mm() / edges);
-        let depth = if (this - wanted).abs().mm() < SAME { Length::ZERO } else { depth };
-        for seam in &seams {
-            let Some(known) = shape.seam(*seam, Some(pattern)) else { continue };
-            let Some([edge, _]) = pattern.edges(*seam) else { continue };
+        let depth = (this - wanted).mm() / edges;
+        let depth = if (this - wanted).abs().mm() < SAME { 0.0 } else { depth };
+        for seam in seams {
+            let Some(known) = shape.seam(seam, Some(pattern)) else { continue };
+            let Some([edge, _]) = pattern.edges(seam) else { continue };
             let place = level.place_on(edge.edge);
-            let usual = known.usual();
-            let below = place.station * known.length / edge.edge.length();
-            for side in [Side::Left, Side::Right] {
-                plan.pins.push(Pin {
-                    id: Pin::numbered(&["copy", seam.key(), side.words(), level.name.words()]),
-                    seam: *seam,
-                    side,
-                    datum: usual.datum,
-                    station: Length::from_mm(usual.counted(below).max(0.0)),
-                    mode: EntryMode::SeamToPin,
-                    reading: depth,
-                    panel: None,
-                    planned: Some(depth),
-                    moved: None,
-                    reread: false,
-                    exact: true,
-                });
-            }
+            let station = place.station * known.length / edge.edge.length();
+            given.push(Given {
+                level: *level,
+                seam,
+                usual: known.usual(),
+                station,
+                depth,
+                edges,
+                this,
+                wanted,
+                exact: true,
+                limited: false,
+            });
+        }
+    }
+    plan.notes = settled(job, &mut given)?;
+    plan.pins = pins(&given);
+    for each in &given {
+        let depth = Length::from_mm(each.depth);
+        let same = |row: &&mut CopyRow| row.level == each.level.name && (row.depth - depth).abs().mm() < 0.05;
+        if let Some(row) = plan.rows.iter_mut().find(same) {
+            row.seams.push(each.seam);
+            continue;
         }
         plan.rows.push(CopyRow {
-            level: level.name,
-            words: level.name.words(),
-            this,
-            favourite: wanted,
+            level: each.level.name,
+            words: each.level.name.words(),
+            this: each.this,
+            favourite: each.wanted,
             depth,
-            seams,
-            shown: [scale.number(this), scale.number(wanted), scale.number(depth)],
+            seams: vec![each.seam],
+            shown: [scale.number(each.this), scale.number(each.wanted), scale.number(depth)],
         });
     }
     plan.lengths = shape
@@ -137,10 +159,133 @@ pub fn copy_from(job: &Job, favourite: &BTreeMap<FlatName, Length>) -> Result<Co
         .filter_map(|name| {
             let longer = shape.flat(*name)? - *favourite.get(name)?;
             let words = act(*name, longer, &scale.write(longer.abs()))?;
-            (longer.abs().mm() >= SAME).then_some(CopyLength { name: *name, words, longer })
+            (longer.abs().mm() >= SAME && scale.shows(longer)).then_some(CopyLength {
+                name: *name,
+                words,
+                longer,
+            })
         })
         .collect();
     Ok(plan)
+}
+
+/// What one seam gives at one level.
+struct Given {
+    level: Level,
+    seam: SeamName,
+    usual: DatumAt,
+    /// Where it crosses, from the seam's lower end, in millimetres.
+    station: f64,
+    /// On each side, in millimetres; negative lets out.
+    depth: f64,
+    /// How many edges share the level's flat width.
+    edges: f64,
+    this: Length,
+    wanted: Length,
+    /// Meant to the letter, until that cannot be sewn.
+    exact: bool,
+    /// No more than this can be had.
+    limited: bool,
+}
+
+/// The ordinary pins that give those depths, on both sides.
+fn pins(given: &[Given]) -> Vec<Pin> {
+    let on = |each: &Given, side: Side| Pin {
+        id: Pin::numbered(&["copy", each.seam.key(), side.words(), each.level.name.words()]),
+        seam: each.seam,
+        side,
+        datum: each.usual.datum,
+        station: Length::from_mm(each.usual.counted(each.station).max(0.0)),
+        mode: EntryMode::SeamToPin,
+        reading: Length::from_mm(each.depth),
+        panel: None,
+        planned: Some(Length::from_mm(each.depth)),
+        moved: None,
+        reread: false,
+        exact: each.exact,
+    };
+    given.iter().flat_map(|each| [Side::Left, Side::Right].map(|side| on(each, side))).collect()
+}
+
+/// Makes every depth one that can be sewn and that measures what the favourite measures, and says what could
+/// not be had. The share of a width is the depth of an upright seam; where one leans or bends, as much is
+/// added as it comes out wrong by.
+fn settled(job: &Job, given: &mut [Given]) -> Result<Vec<String>, JobError> {
+    let scale = job.habits.scale;
+    let mut notes = Vec::new();
+    let mut sewable = None;
+    let seams: Vec<SeamName> = given.iter().map(|each| each.seam).collect();
+    for _ in 0..MOST_TRIES {
+        let mut tried = job.clone();
+        tried.fitting.pins.retain(|pin| !seams.contains(&pin.seam));
+        tried.fitting.accepted.retain(|accepted| !seams.contains(&accepted.seam));
+        tried.fitting.pins.extend(pins(given));
+        let mut refused = false;
+        let solution = solve(&tried)?;
+        for solved in solution.seams.iter().filter(|seam| seams.contains(&seam.seam)) {
+            let mut outcomes = solved.lines.iter().filter_map(|line| match &line.outcome {
+                LineOutcome::Refused(refused) => Some(refused),
+                LineOutcome::Drawn(_) => None,
+            });
+            let Some(outcome) = outcomes.next_back() else { continue };
+            refused = true;
+            let Some(works) = &outcome.shallower else {
+                given.iter_mut().filter(|each| each.seam == solved.seam).for_each(|each| each.exact = false);
+                continue;
+            };
+            for proposed in works {
+                let at =
+                    |each: &Given| each.seam == solved.seam && (each.station - proposed.station).abs() < 1.0;
+                let Some(i) = given.iter().position(at) else { continue };
+                let rest = given[i].depth - proposed.works;
+                (given[i].depth, given[i].limited) = (proposed.works, true);
+                let (level, seam) = (given[i].level.name, given[i].seam);
+                let other = given.iter_mut().find(|each| each.level.name == level && each.seam != seam);
+                let write = |mm: f64| scale.write(Length::from_mm(mm));
+                let instead = match other {
+                    Some(other) => {
+                        other.depth += rest;
+                        format!("the {} gives the rest", other.seam.words())
+                    }
+                    None => format!("it stays {} wider there, laid flat", write(2.0 * rest)),
+                };
+                if rest.abs() >= WORTH_SAYING {
+                    notes.push(format!(
+                        "At the {} the {} can give {} and no more: {instead}.",
+                        level.words(),
+                        seam.words(),
+                        write(proposed.works)
+                    ));
+                }
+            }
+        }
+        if !refused {
+            sewable = Some(given.iter().map(|each| each.depth).collect::<Vec<f64>>());
+            if !corrected(&solution, given) {
+                break;
+            }
+        }
+    }
+    // A last correction may have gone too far.
+    for (each, depth) in given.iter_mut().zip(sewable.into_iter().flatten()) {
+        each.depth = depth;
+    }
+    Ok(notes)
+}
+
+/// Adds what each level comes out wrong by; false where none does.
+fn corrected(solution: &Solution, given: &mut [Given]) -> bool {
+    let mut any = false;
+    for each in given.iter_mut().filter(|each| each.exact && !each.limited && each.depth != 0.0) {
+        let rows = solution.levels.iter().filter(|row| row.girth.level == each.level.name);
+        let Some(after) = rows.map(|row| row.girth.after.mm()).reduce(f64::min) else { continue };
+        let off = after - 2.0 * each.wanted.mm();
+        if off.abs() > SAME {
+            each.depth += STEP * off / (2.0 * each.edges);
+            any = true;
+        }
+    }
+    any
 }
 
 /// The seams that give a level: side seams of a body, both seams of a leg, those of a sleeve.

@@ -309,20 +309,23 @@ fn level_balance(girth: LevelGirth, judging: Judging<'_>) -> LevelBalance {
     }
 }
 
-/// The least ease: the movement floor in firm cloth, what stretch gives in a stretch cloth.
+/// The least ease: the movement floor in firm cloth, what stretch gives in a stretch cloth, and between them one
+/// fades into the other, because a jean with a little stretch still has to let its wearer sit.
 fn floor(level: LevelName, measure: Length, cloth: &Cloth, habits: &Habits) -> Length {
-    if cloth.stretch > 0.0 {
-        let worn = -habits.rule(HouseRule::StretchWorn) * cloth.stretch * measure.mm();
-        let least = measure.mm() / (1.0 + STRETCH_KEPT * cloth.stretch) - measure.mm();
-        return Length::from_mm(worn.max(least));
-    }
-    let share = match level {
-        LevelName::Hip => habits.rule(HouseRule::HipFloor),
-        LevelName::Knee => habits.rule(HouseRule::KneeFloor),
-        LevelName::Elbow => habits.rule(HouseRule::ElbowFloor),
+    let measure = measure.mm();
+    let share = |rule| habits.rule(rule) * measure;
+    let firm = match level {
+        LevelName::Bust => habits.rule(HouseRule::BustFloor),
+        LevelName::Hip => share(HouseRule::HipFloor),
+        LevelName::Knee => share(HouseRule::KneeFloor),
+        LevelName::Elbow => share(HouseRule::ElbowFloor),
         _ => 0.0,
     };
-    Length::from_mm(share * measure.mm())
+    let worn = -share(HouseRule::StretchWorn) * cloth.stretch;
+    let least = measure / (1.0 + STRETCH_KEPT * cloth.stretch) - measure;
+    let stretched = worn.max(least);
+    let full = (cloth.stretch / habits.rule(HouseRule::StretchFull)).clamp(0.0, 1.0);
+    Length::from_mm(firm + full * (stretched - firm))
 }
 
 /// Whether the band is long enough for the seated waist.
@@ -428,6 +431,17 @@ mod tests {
             verdict(LevelName::Hip, MeasureName::Hip, 1000, 945, 0.25).verdict,
             Some(Verdict::Strains)
         );
+    }
+
+    #[test]
+    fn a_little_stretch_takes_away_a_little_of_the_floor() {
+        let floor =
+            |stretch| verdict(LevelName::Hip, MeasureName::Hip, 1000, 1000, stretch).floor.unwrap().mm();
+        assert_eq!((floor(0.0), floor(0.15)), (40.0, -30.0));
+        // 1 % takes a fifteenth of the way, and there is no cliff anywhere.
+        assert!((floor(0.01) - 37.2).abs() < 0.3, "{}", floor(0.01));
+        let all: Vec<f64> = (0..60).map(|i| floor(0.005 * f64::from(i))).collect();
+        assert!(all.windows(2).all(|pair| pair[0] - pair[1] >= 0.0 && pair[0] - pair[1] < 3.5), "{all:?}");
     }
 
     #[test]

@@ -62,6 +62,12 @@ pub fn echo(reading: Reading, pattern: Option<&Pattern>, scale: Scale) -> String
     }
 }
 
+/// The echo of a bare fraction on a metric tape: it was read as inches, which is said.
+#[must_use]
+pub fn echo_in_inches(typed: &str, echo: &str) -> String {
+    format!("{} read as inches: {echo}", typed.trim())
+}
+
 /// The level nearest in height among those the seam crosses, with the seam's lean there.
 fn nearest_level<'a>(pattern: &'a Pattern, reading: &Reading) -> Option<(&'a Level, f64)> {
     let [edge, _] = pattern.edges(reading.seam)?;

@@ -3,8 +3,11 @@
 use serde::Serialize;
 
 use crate::habit::{EveningChoice, OneSide};
-use crate::line::Target;
+use crate::line::{Target, Trust};
 use crate::{Habits, HouseRule, Length, Side};
+
+/// Depths no further apart than this, in millimetres, are one depth: what arithmetic leaves.
+const SAME: f64 = 1e-6;
 
 /// What the pins on both sides of one seam say, in millimetres from the seam's lower end.
 #[derive(Debug, Clone, PartialEq)]
@@ -38,6 +41,9 @@ pub enum Finding {
     CopiedOnOneTube,
     /// Only this side was pinned, and only it is sewn.
     PinnedOnly,
+    /// The other side was pinned, but not as far as here: a reading that was not taken. Until it is, the rule
+    /// for one side holds.
+    NotRead,
 }
 
 /// One station of the report, in millimetres.
@@ -60,6 +66,9 @@ pub struct EvenedStation {
     pub finding: Finding,
     /// The same as it stands on the session's tape.
     pub shown: ShownStation,
+    /// How far the depth chosen for the left and for the right is to be believed.
+    #[serde(skip)]
+    pub trust: [Trust; 2],
 }
 
 /// A station of the report as it is read on the session's tape.
@@ -95,8 +104,9 @@ impl Evening {
         self.stations
             .iter()
             .filter_map(|row| {
-                let depth = if side == Side::Right { row.chosen_right } else { row.chosen_left };
-                Some(Target { station: row.station, depth: depth? })
+                let right = side == Side::Right;
+                let depth = if right { row.chosen_right } else { row.chosen_left };
+                Some(Target { trust: row.trust[usize::from(right)], ..Target::read(row.station, depth?) })
             })
             .collect()
     }
@@ -108,17 +118,18 @@ impl Evening {
     }
 }
 
-/// Evens two sides. `own_line` gives the depth of a side's own line at a station, for pins that
-/// have no partner.
+/// Evens two sides. `own_line` gives the depth of a side's own line at a station, for pins that have no
+/// partner; it is asked between that side's outermost pins only. Beyond them nobody read anything, and a
+/// reading that was not taken is not a nought.
 ///
 /// ```
 /// use vemble_fit::evening::{even, Readings};
 /// use vemble_fit::{line::Target, EveningChoice, Habits, OneSide, Side};
-/// let left = [Target { station: 600.0, depth: 16.0 }];
-/// let right = [Target { station: 604.0, depth: 12.0 }];
+/// let left = [Target::read(600.0, 16.0)];
+/// let right = [Target::read(604.0, 12.0)];
 /// let readings = Readings { left: &left, right: &right, one_tube_above: Some(700.0) };
 /// let evening = even(&readings, EveningChoice::Mean, OneSide::HalfEach, &Habits::default(), |_, _| None);
-/// assert_eq!(evening.targets(Side::Left), vec![Target { station: 602.0, depth: 14.0 }]);
+/// assert_eq!(evening.targets(Side::Left), vec![Target::read(602.0, 14.0)]);
 /// ```
 #[must_use]
 pub fn even(
@@ -133,14 +144,21 @@ pub fn even(
         (true, false) => Some(Side::Right),
         _ => None,
     };
+    let lone = |pin: &Target, side| lone(pin, side, readings.one_tube_above, one_side);
+    let noise = noise(habits);
     let mut stations: Vec<EvenedStation> = match only {
         Some(side) => {
             let pinned = if side == Side::Left { readings.left } else { readings.right };
-            pinned.iter().map(|pin| lone(pin, side, readings.one_tube_above, one_side)).collect()
+            pinned.iter().map(|pin| lone(pin, side)).collect()
         }
         None => pair(readings, habits.rule(HouseRule::PairWithin))
             .into_iter()
-            .map(|(station, left, right)| both(station, left, right, choice, &own_line))
+            .map(|pair| match pair {
+                (Some(left), Some(right)) => both(left, right, choice, noise),
+                (Some(pin), None) => alone(pin, Side::Left, readings.right, choice, &own_line, &lone),
+                (None, Some(pin)) => alone(pin, Side::Right, readings.left, choice, &own_line, &lone),
+                (None, None) => unreachable!("a pair holds a pin"),
+            })
             .collect(),
     };
     let ask_twist = only.is_none() && judge(&mut stations, habits);
@@ -155,60 +173,143 @@ pub fn even(
     Evening { choice, stations, ask_twist, one_side_only: only }
 }
 
-/// Pairs readings by station: each left pin with the nearest unpaired right pin within reach.
-fn pair(readings: &Readings<'_>, within: f64) -> Vec<(f64, Option<f64>, Option<f64>)> {
-    let mut unpaired: Vec<Target> = readings.right.to_vec();
-    let mut rows: Vec<(f64, Option<f64>, Option<f64>)> = Vec::new();
-    for left in readings.left {
-        let nearest = unpaired
-            .iter()
-            .enumerate()
-            .map(|(i, right)| (i, (right.station - left.station).abs()))
-            .filter(|(_, apart)| *apart <= within)
-            .min_by(|a, b| a.1.total_cmp(&b.1));
-        match nearest {
-            Some((i, _)) => {
-                let right = unpaired.remove(i);
-                rows.push(((left.station + right.station) / 2.0, Some(left.depth), Some(right.depth)));
-            }
-            None => rows.push((left.station, Some(left.depth), None)),
-        }
-    }
-    rows.extend(unpaired.into_iter().map(|right| (right.station, None, Some(right.depth))));
-    rows.sort_by(|a, b| a.0.total_cmp(&b.0));
-    rows
+/// What two sides may differ by and still agree: the house's noise, and never less than one tick of the
+/// session's tape, which nobody reads across.
+fn noise(habits: &Habits) -> f64 {
+    habits.rule(HouseRule::PinNoise).max(habits.scale.tick().mm())
 }
 
-fn both(
-    station: f64,
-    left: Option<f64>,
-    right: Option<f64>,
+/// A left and a right pin meant for one place, or one of them.
+type Pair = (Option<Target>, Option<Target>);
+
+/// Pairs readings by station: as many as have a partner within reach, and of those ways the one with the
+/// least distance along the seam in all. Both sides are in order and stay so, which makes it the alignment
+/// of two sequences (Needleman & Wunsch, *Journal of Molecular Biology* 48, 1970).
+fn pair(readings: &Readings<'_>, within: f64) -> Vec<Pair> {
+    let (left, right) = (readings.left, readings.right);
+    // How many pins stay alone and how far the pairs lie apart, for what remains from (i, j) on.
+    let mut rest = vec![vec![(0usize, 0.0f64); right.len() + 1]; left.len() + 1];
+    let apart = |i: usize, j: usize| (left[i].station - right[j].station).abs();
+    let less = |a: (usize, f64), b: (usize, f64)| a.0 < b.0 || (a.0 == b.0 && a.1 < b.1);
+    for i in (0..=left.len()).rev() {
+        for j in (0..=right.len()).rev() {
+            let mut best = None;
+            let mut offer = |cost: (usize, f64)| {
+                if best.is_none_or(|known| less(cost, known)) {
+                    best = Some(cost);
+                }
+            };
+            if i < left.len() {
+                offer((rest[i + 1][j].0 + 1, rest[i + 1][j].1));
+            }
+            if j < right.len() {
+                offer((rest[i][j + 1].0 + 1, rest[i][j + 1].1));
+            }
+            if i < left.len() && j < right.len() && apart(i, j) <= within {
+                offer((rest[i + 1][j + 1].0, rest[i + 1][j + 1].1 + apart(i, j)));
+            }
+            rest[i][j] = best.unwrap_or((0, 0.0));
+        }
+    }
+    let (mut i, mut j) = (0, 0);
+    let mut pairs: Vec<Pair> = Vec::new();
+    while i < left.len() || j < right.len() {
+        let paired = i < left.len()
+            && j < right.len()
+            && apart(i, j) <= within
+            && rest[i][j] == (rest[i + 1][j + 1].0, rest[i + 1][j + 1].1 + apart(i, j));
+        if paired {
+            pairs.push((Some(left[i]), Some(right[j])));
+            (i, j) = (i + 1, j + 1);
+        } else if i < left.len() && rest[i][j] == (rest[i + 1][j].0 + 1, rest[i + 1][j].1) {
+            pairs.push((Some(left[i]), None));
+            i += 1;
+        } else {
+            pairs.push((None, Some(right[j])));
+            j += 1;
+        }
+    }
+    pairs.sort_by(|a, b| station(a).total_cmp(&station(b)));
+    pairs
+}
+
+/// The mean of the stations of a pair.
+fn station(pair: &Pair) -> f64 {
+    match pair {
+        (Some(left), Some(right)) => (left.station + right.station) / 2.0,
+        (one, other) => one.or(*other).map_or(0.0, |pin| pin.station),
+    }
+}
+
+fn both(left: Target, right: Target, choice: EveningChoice, noise: f64) -> EvenedStation {
+    let (l, r) = (left.depth, right.depth);
+    let trust = match (left.trust, right.trust) {
+        (Trust::Exact, Trust::Exact) => Trust::Exact,
+        _ if (l - r).abs() <= noise + SAME => Trust::Agreed,
+        _ => Trust::Read,
+    };
+    let (chosen, trust) = match choice {
+        EveningChoice::Mean => ([(l + r) / 2.0; 2], [trust; 2]),
+        EveningChoice::Larger => ([l.max(r); 2], [trust; 2]),
+        EveningChoice::Smaller => ([l.min(r); 2], [trust; 2]),
+        // A pin only speaks for its own side when the sides are kept apart.
+        EveningChoice::KeepDifferent => ([l, r], [left.trust, right.trust]),
+    };
+    EvenedStation {
+        station: station(&(Some(left), Some(right))),
+        left: Some(l),
+        right: Some(r),
+        difference: Some(l - r),
+        chosen_left: Some(chosen[0]),
+        chosen_right: Some(chosen[1]),
+        finding: Finding::Uneven,
+        shown: ShownStation::default(),
+        trust,
+    }
+}
+
+/// A pin whose partner is missing on a side that was pinned elsewhere.
+fn alone(
+    pin: Target,
+    side: Side,
+    other: &[Target],
     choice: EveningChoice,
     own_line: &impl Fn(Side, f64) -> Option<f64>,
+    lone: &impl Fn(&Target, Side) -> EvenedStation,
 ) -> EvenedStation {
-    let l = left.or_else(|| own_line(Side::Left, station));
-    let r = right.or_else(|| own_line(Side::Right, station));
-    let (chosen_left, chosen_right) = match (l, r) {
-        (Some(l), Some(r)) => match choice {
-            EveningChoice::Mean => (Some((l + r) / 2.0), Some((l + r) / 2.0)),
-            EveningChoice::Larger => (Some(l.max(r)), Some(l.max(r))),
-            EveningChoice::Smaller => (Some(l.min(r)), Some(l.min(r))),
-            // A pin only speaks for its own side when the sides are kept apart.
-            EveningChoice::KeepDifferent => (left, right),
-        },
-        (l, r) => (l.or(r), r.or(l)),
+    let (is_left, own) = (side == Side::Left, Some(pin.depth));
+    let own_only = if is_left { (own, None) } else { (None, own) };
+    if choice == EveningChoice::KeepDifferent {
+        return EvenedStation {
+            station: pin.station,
+            left: own_only.0,
+            right: own_only.1,
+            difference: None,
+            chosen_left: own_only.0,
+            chosen_right: own_only.1,
+            finding: Finding::FromOwnLine,
+            shown: ShownStation::default(),
+            trust: [pin.trust; 2],
+        };
+    }
+    let inside = |pins: &[Target]| {
+        pins.first().is_some_and(|first| first.station <= pin.station)
+            && pins.last().is_some_and(|last| pin.station <= last.station)
     };
-    let finding = if left.is_some() && right.is_some() { Finding::Uneven } else { Finding::FromOwnLine };
-    let difference = l.zip(r).map(|(l, r)| l - r);
+    let across = if is_left { Side::Right } else { Side::Left };
+    let line = inside(other).then(|| own_line(across, pin.station)).flatten();
+    let Some(line) = line else {
+        return EvenedStation { finding: Finding::NotRead, ..lone(&pin, side) };
+    };
+    let partner = Target::read(pin.station, line);
+    let (left, right) = if is_left { (pin, partner) } else { (partner, pin) };
     EvenedStation {
-        station,
-        left,
-        right,
-        difference,
-        chosen_left,
-        chosen_right,
-        finding,
-        shown: ShownStation::default(),
+        left: own_only.0,
+        right: own_only.1,
+        finding: Finding::FromOwnLine,
+        // Of two readings one was worked out: that is no second hand.
+        trust: [Trust::Read; 2],
+        ..both(left, right, choice, 0.0)
     }
 }
 
@@ -232,12 +333,13 @@ fn lone(pin: &Target, side: Side, one_tube_above: Option<f64>, rule: OneSide) ->
         chosen_right,
         finding,
         shown: ShownStation::default(),
+        trust: [pin.trust; 2],
     }
 }
 
 /// Sorts differences into noise, uneven pinning and the twist question; true when it is asked.
 fn judge(stations: &mut [EvenedStation], habits: &Habits) -> bool {
-    let noise = habits.rule(HouseRule::PinNoise);
+    let noise = noise(habits) + SAME;
     let ask_above = habits.rule(HouseRule::TwistAsk);
     let read: Vec<f64> = stations
         .iter()
@@ -261,9 +363,10 @@ fn judge(stations: &mut [EvenedStation], habits: &Habits) -> bool {
 #[cfg(test)]
 mod tests {
     use super::*;
+    use crate::{Rounding, Scale, Unit};
 
     fn pins(pins: &[(f64, f64)]) -> Vec<Target> {
-        pins.iter().map(|(station, depth)| Target { station: *station, depth: *depth }).collect()
+        pins.iter().map(|(station, depth)| Target::read(*station, *depth)).collect()
     }
 
     fn evened(left: &[(f64, f64)], right: &[(f64, f64)], choice: EveningChoice) -> Evening {
@@ -285,9 +388,47 @@ mod tests {
 
     #[test]
     fn a_pin_without_a_partner_takes_the_other_sides_own_line() {
-        let report = evened(&[(600.0, 15.0), (800.0, 11.0)], &[(601.0, 15.0)], EveningChoice::Mean);
+        let right = [(601.0, 15.0), (900.0, 8.0)];
+        let report = evened(&[(600.0, 15.0), (800.0, 11.0), (900.0, 8.0)], &right, EveningChoice::Mean);
         assert_eq!(report.stations[1].finding, Finding::FromOwnLine);
         assert_eq!(report.stations[1].chosen_right, Some(10.0));
+    }
+
+    #[test]
+    fn beyond_the_last_pin_of_a_side_nothing_was_read_and_that_is_no_nought() {
+        let left = [(200.0, 16.0), (600.0, 16.0), (900.0, 16.0)];
+        let report = evened(&left, &[(200.0, 16.0), (600.0, 16.0)], EveningChoice::Mean);
+        assert_eq!(report.stations[2].finding, Finding::NotRead);
+        assert_eq!(report.stations[2].chosen_right, Some(8.0), "half to each side of one tube");
+        let report = evened(&left, &[(600.0, 16.0), (900.0, 16.0)], EveningChoice::Mean);
+        assert_eq!(report.stations[0].chosen_right, Some(16.0), "a copy on a leg");
+    }
+
+    #[test]
+    fn pins_pair_so_that_the_whole_distance_is_least() {
+        // One after the other the left pin at 600 would take the right one at 605 and leave 606 alone.
+        let report = evened(&[(600.0, 9.0), (606.0, 5.0)], &[(605.0, 5.0)], EveningChoice::Mean);
+        let paired: Vec<_> = report.stations.iter().filter(|row| row.difference == Some(0.0)).collect();
+        assert_eq!((paired.len(), paired[0].station), (1, 605.5));
+    }
+
+    #[test]
+    fn pins_meant_to_the_letter_stay_so_where_their_stations_differ() {
+        let exact = |station, depth| Target { trust: Trust::Exact, ..Target::read(station, depth) };
+        let (left, right) = ([exact(600.0, 16.0)], [exact(608.0, 12.0)]);
+        let readings = Readings { left: &left, right: &right, one_tube_above: None };
+        let evened = even(&readings, EveningChoice::Mean, OneSide::Copy, &Habits::default(), |_, _| None);
+        assert_eq!(evened.targets(Side::Left), vec![exact(604.0, 14.0)]);
+    }
+
+    #[test]
+    fn one_tick_of_the_tape_is_noise() {
+        let habits = Habits { scale: Scale::new(Unit::Inch, Rounding::EighthInch), ..Habits::default() };
+        let pin = |depth: f64| [Target::read(600.0, depth)];
+        let (left, right) = (pin(12.7), pin(12.7 - 3.175));
+        let readings = Readings { left: &left, right: &right, one_tube_above: None };
+        let report = even(&readings, EveningChoice::Mean, OneSide::Copy, &habits, |_, _| None);
+        assert_eq!(report.stations[0].finding, Finding::Noise);
     }
 
     #[test]

@@ -9,7 +9,7 @@ use crate::choice::{
     PinFace, PinSides, PinsLie, Preset,
 };
 use crate::garment::LevelName;
-use crate::{HouseRule, Length, Scale};
+use crate::{HouseRule, Length, Scale, Unit};
 
 /// How left and right readings become one.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize, Default)]
@@ -164,10 +164,15 @@ const EASE_RANGE: (f64, f64) = (-300.0, 600.0);
 const SECTION_RANGE: (f64, f64) = (0.4, 1.6);
 
 impl Habits {
-    /// The value of a house rule in force: the habit where there is one, else the default.
+    /// The value of a house rule in force: the habit where there is one, else the default, which in an inch
+    /// session is the one that stands on its tape.
     #[must_use]
     pub fn rule(&self, rule: HouseRule) -> f64 {
-        self.rules.get(&rule).copied().unwrap_or(rule.entry().value)
+        let default = || match rule.eighths().filter(|_| self.scale.unit == Unit::Inch) {
+            Some(eighths) => Length::from_inch_fraction(i64::from(eighths), 8).mm(),
+            None => rule.entry().value,
+        };
+        self.rules.get(&rule).copied().unwrap_or_else(default)
     }
 
     /// Checks every changed rule against its limits.

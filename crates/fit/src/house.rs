@@ -77,6 +77,8 @@ house_rules! {
         "Nobody pins closer than this; a smaller difference says nothing.";
     TwistAsk, "twist_ask", "ask about a twist above", 10.0, Mm, 4.0..=40.0,
         "A difference this large with one sign along the seam is the body or a twisted garment, not the hand.";
+    PinSpread, "pin_spread", "a pin says its depth to within", 1.5, Mm, 0.2..=6.0,
+        "Half of what two hands may differ by and still agree; the line is drawn as near each pin as this deserves.";
     PinTolerance, "pin_tolerance", "the line may miss a pin by", 3.0, Mm, 0.0..=10.0,
         "A pin is not a surveying mark.";
     SlopeWoven, "slope_woven", "steepest run of a line, woven", 0.25, Share, 0.05..=0.6,
@@ -133,8 +135,14 @@ house_rules! {
         "Skin stretches 12–14 % round the knee (Kirk & Ibrahim, Textile Research Journal 36, 1966).";
     ElbowFloor, "elbow_floor", "elbow must give to bend", 0.15, Share, 0.0..=0.3,
         "Skin stretches 15–22 % round the elbow (Kirk & Ibrahim, Textile Research Journal 36, 1966).";
-    ReachFloor, "reach_floor", "the back must give to reach", 0.13, Share, 0.0..=0.25,
-        "Skin stretches 13–16 % across the back (Kirk & Ibrahim, Textile Research Journal 36, 1966).";
+    ReachFloor, "reach_floor", "the back gives to reach, or it is felt, below", 0.02, Share, 0.0..=0.25,
+        "A fitted back is worn with 4 to 8 % and the sleeve lifts; work clothes and dancing want the 13 % that skin stretches (Kirk & Ibrahim, Textile Research Journal 36, 1966).";
+    BustFloor, "bust_floor", "the bust must give to breathe", 10.0, Mm, 0.0..=40.0,
+        "A breath, in cloth that does not stretch.";
+    Stride, "stride", "a step is long", 600.0, Mm, 300.0..=900.0,
+        "Heel to heel on an ordinary walk; a stair or a dance asks more.";
+    StretchFull, "stretch_full", "cloth stretches for its fit from", 0.15, Share, 0.02..=0.5,
+        "Below it a cloth with a little stretch still has to let its wearer sit, and the woven floor fades out.";
     StretchWorn, "stretch_worn", "stretch cloth is worn stretched by", 0.2, Share, 0.0..=0.5,
         "A fifth of what it gives: more, and a knit rides up and thins.";
     BustBelow, "bust_below", "bust is measured below the underarm", 25.0, Mm, 5.0..=60.0,
@@ -255,6 +263,44 @@ house_rules! {
         "Half an hour is what most evenings give.";
 }
 
+impl HouseRule {
+    /// Its default in eighths of an inch, for a tape that has inches: what a step or a sentence quotes has to
+    /// stand on the tape, and what is quoted is what is computed with. `None` where the number is never laid
+    /// with a tape: those are the same in every session.
+    #[must_use]
+    pub fn eighths(self) -> Option<u32> {
+        use HouseRule as Rule;
+        let entry = self.entry();
+        match self {
+            _ if entry.unit != RuleUnit::Mm => None,
+            // How pins, lines and panels are worked out does not hang on the unit they are read in.
+            Rule::PairWithin
+            | Rule::PinNoise
+            | Rule::PinSpread
+            | Rule::PinTolerance
+            | Rule::Radius
+            | Rule::SteepWithin
+            | Rule::SteepRadius
+            | Rule::LeastAllowance
+            | Rule::LadderNear
+            | Rule::SeamWorth
+            | Rule::BustBelow
+            | Rule::UnderBustBelow
+            | Rule::HighHipBelow
+            | Rule::HipBelow
+            | Rule::ThighBelow
+            | Rule::BustFloor
+            | Rule::Stride
+            | Rule::HemTolerance => None,
+            // Where the nearest eighth is not the number anyone would choose.
+            Rule::ChalkStep => Some(2 * 8),
+            Rule::LadderStep => Some(4 * 8),
+            Rule::ClothWidth => Some(55 * 8),
+            _ => Some((entry.value / 25.4 * 8.0).round() as u32),
+        }
+    }
+}
+
 #[cfg(test)]
 mod tests {
     use super::*;
@@ -265,6 +311,11 @@ mod tests {
             let entry = rule.entry();
             assert!(entry.least <= entry.value && entry.value <= entry.most, "{}", entry.key);
             assert!(entry.reason.ends_with('.') || entry.reason.ends_with(')'), "{}", entry.key);
+            if let Some(eighths) = rule.eighths() {
+                let inches = f64::from(eighths) * 25.4 / 8.0;
+                assert!(entry.least <= inches && inches <= entry.most, "{} in inches", entry.key);
+                assert!((inches - entry.value).abs() <= 12.0, "{}: {inches}", entry.key);
+            }
             let json = serde_json::to_string(rule).unwrap();
             assert_eq!(json, format!("\"{}\"", entry.key));
         }

@@ -33,10 +33,10 @@ pub fn ladder(job: &Job, seam: SeamName) -> Result<Vec<Pin>, JobError> {
     let mut pins = Vec::new();
     for rung in 0..=rungs {
         let from_end = OFF_THE_END + (known.length - 2.0 * OFF_THE_END) * f64::from(rung) / f64::from(rungs);
-        let counted = Length::from_mm(usual.counted(from_end).round());
-        // A whole millimetre on the tape, so that the same place is found again.
+        // On a mark of the session's tape, so that the same place is found again.
+        let counted = job.habits.scale.nearest(Length::from_mm(usual.counted(from_end)));
         let station = usual.from_below(counted.mm());
-        let depth = Length::from_mm(depth_at(&wanted, station).round());
+        let depth = job.habits.scale.nearest(Length::from_mm(depth_at(&wanted, station)));
         for side in sides {
             pins.push(Pin {
                 id: Pin::numbered(&["ladder", seam.key(), side.words(), &rung.to_string()]),

@@ -238,8 +238,8 @@ impl Rows<'_> {
         if sleeved && width * (1.0 + stretch) < floor {
             let write = |mm: f64| self.habits.scale.write(Length::from_mm(mm));
             self.say(format!(
-                "Will not let you reach: {} across the back, and it needs {}. A higher armhole, a pleat, or stretch cloth gives it.",
-                write(width), write(floor)
+                "You will feel it when you reach: {} across the back on a back of {}. A higher armhole or a pleat gives it, if that matters.",
+                write(width), write(body)
             ));
         }
     }

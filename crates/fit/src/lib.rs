@@ -38,6 +38,7 @@ mod say;
 mod share;
 mod solution;
 mod spacing;
+mod stride;
 pub mod sums;
 mod tape;
 mod unit;
@@ -55,6 +56,7 @@ pub use cloth::{Cloth, ClothFamily, Fibre, Fray};
 pub use compare::{ComparedLevel, Comparison, compare, what_changed};
 pub use copy::{CopyLength, CopyPlan, CopyRow, copy_from};
 pub use ease::{Intention, LevelBalance, Verdict};
+pub use echo::echo_in_inches;
 pub use echo::{Reading, echo};
 pub use fit_picture::{
     FitPicture, FitRing, Outline, Silhouette, cross_section, fit_picture, garment_loop, perimeter,
@@ -69,7 +71,7 @@ pub use length::Length;
 pub use lengths::{LengthName, LengthRow};
 pub use letting_out::{Inset, InsideSeam, LetOut, LevelGain};
 pub use next_act::{NextAct, Place};
-pub use pin::{Datum, EdgeRead, EntryMode, Pin, PinError, Side};
+pub use pin::{DEEPEST_READING, Datum, EdgeRead, EntryMode, LONGEST_SEAM, Pin, PinError, Side};
 pub use put_on::{PutOn, Through};
 pub use share::{ShareOut, SharePart, SharePlan, ShareRequest, share_out};
 pub use solution::{
@@ -77,7 +79,8 @@ pub use solution::{
     ProposedDepth, ProposedEnds, RESULT_FORMAT, SeamEndings, SeamSolution, SideLine, Solution, SolvedEnd,
     hem_templates, solve,
 };
-pub use tape::{LONGEST_READING, ReadingError, read_tape};
+pub use stride::Stride;
+pub use tape::{LONGEST_READING, ReadingError, is_inches_by_its_fraction, read_tape, read_tape_up_to};
 pub use unit::{Rounding, Scale, Unit};
-pub use warning::{Warning, Weight};
+pub use warning::{ToRead, Warning, Weight};
 pub use wash::WashTest;

@@ -114,6 +114,11 @@ impl EntryMode {
     }
 }
 
+/// No depth, pinch or raw edge is read deeper than this: a bare number that is was meant in a smaller unit.
+pub const DEEPEST_READING: Length = Length::whole_mm(200);
+/// No station is counted further along a seam than this.
+pub const LONGEST_SEAM: Length = Length::whole_mm(2_000);
+
 /// Which of a seam's two edges a reading from the raw edge was taken on.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Serialize, Deserialize, Default)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]

@@ -114,6 +114,10 @@ impl SeamWords<'_> {
                     if ways.is_empty() { "pin it again".to_owned() } else { ways.join(", or ") }
                 )
             }
+            LineRefusal::Trouble => format!(
+                "the line on the {} could not be worked out, which says nothing against the pins: move one of them by a little, or take one out, and tell whoever keeps this program",
+                self.seam.name.words()
+            ),
             LineRefusal::PinsDisagree { station, depth, shallower } => format!(
                 "the pins near {} cannot be joined without a corner: {} there changes too fast{}",
                 self.station(*station),

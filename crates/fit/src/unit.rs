@@ -86,6 +86,30 @@ impl Scale {
         Scale { unit, rounding }
     }
 
+    /// The finest step it shows: one tick of this person's tape.
+    #[must_use]
+    pub fn tick(self) -> Length {
+        match Scale::new(self.unit, self.rounding).rounding {
+            Rounding::EighthInch => Length::from_inch_fraction(1, 8),
+            Rounding::SixteenthInch => Length::from_inch_fraction(1, 16),
+            Rounding::HalfCm => Length::whole_mm(5),
+            Rounding::Mm => Length::whole_mm(1),
+        }
+    }
+
+    /// True for a length that is not nothing on this tape.
+    #[must_use]
+    pub fn shows(self, length: Length) -> bool {
+        length.abs() * 2 >= self.tick()
+    }
+
+    /// The nearest length this tape has a mark for.
+    #[must_use]
+    pub fn nearest(self, length: Length) -> Length {
+        let tick = self.tick().mm();
+        Length::from_mm((length.mm() / tick).round() * tick)
+    }
+
     /// The number with its unit: `2 1/4 in`, `5.7 cm`, `57 mm`.
     #[must_use]
     pub fn write(self, length: Length) -> String {

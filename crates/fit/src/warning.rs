@@ -2,6 +2,9 @@
 
 use serde::Serialize;
 
+use crate::garment::SeamName;
+use crate::pin::{Datum, Side};
+
 /// How much a warning matters.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Serialize)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
@@ -13,6 +16,22 @@ pub enum Weight {
     Mind,
     /// Good to know.
     Note,
+}
+
+/// A pin that is still to be read.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct ToRead {
+    /// The seam it stands in.
+    pub seam: SeamName,
+    /// The side.
+    pub side: Side,
+    /// Where its station is counted from.
+    pub datum: Datum,
+    /// Its station, as it is typed on the session's tape.
+    pub station: String,
+    /// What the button says.
+    pub words: String,
 }
 
 /// One warning.
@@ -27,4 +46,6 @@ pub struct Warning {
     pub about: String,
     /// What is so, and what to do.
     pub message: String,
+    /// The pin whose reading would settle it.
+    pub read: Option<ToRead>,
 }

@@ -204,11 +204,12 @@ proptest! {
             let (fold, cut) = (row.fold.mm(), row.cut.expect("it is cut").mm());
             prop_assert!((fold - cut - allowance).abs() < 0.02, "the turn-up is cut {} wide", fold - cut);
             let strip = row.strip.expect("a strip").mm();
-            if cut.abs() < 0.6 {
-                continue; // Less than a thread below the edge nobody opens a turn-up for.
+            if (cut - old).abs() < 0.6 {
+                continue; // Less than a thread inside it nobody opens a turn-up for.
             }
-            // Above the edge the old turn-up stays folded in and goes with the strip; below it, it is opened.
-            let wanted = if cut >= 0.0 { cut } else { (cut + old).max(0.0) };
+            // Above the old turn-up it stays folded in and goes with the strip; where the cut would fall inside
+            // it, or below the edge, it is opened.
+            let wanted = if cut >= old { cut } else { (cut + old).max(0.0) };
             prop_assert!((strip - wanted).abs() < 0.02, "strip {strip} for {wanted}, cut at {cut}, old {old}");
         }
     }

@@ -7,7 +7,7 @@ use common::{any_shape, job, mm, shape};
 use kurbo::{ParamCurveArclen, PathEl, PathSeg, Point};
 use proptest::prelude::*;
 use vemble_fit::garment::{
-    EdgeName, FeatureKind, FlatName, HemFeature, HemName, Kind, Panel, Pattern, SeamName, Shape,
+    EdgeName, FeatureKind, FlatName, HemFeature, HemName, Kind, Panel, Pattern, SeamName, Shape, Source,
 };
 use vemble_fit::girth::LineSet;
 use vemble_fit::hem::{
@@ -236,7 +236,7 @@ proptest! {
         let lines = LineSet::default();
         let ring = Ring::of(&shape, &pattern, HemName::Hem, Side::Centre, &lines).expect("a ring");
         // A cone's cloth is longer than it is high by its slant.
-        let slant = ring.cos_slant();
+        let slant = ring.hang().cos;
         let grows = (ring.girth(0.0) - ring.girth(50.0)) / 50.0 / std::f64::consts::TAU;
         prop_assert!((slant - (1.0 - grows * grows).sqrt()).abs() < 1e-3);
         let hem = hem(&wished(shape, wish));
@@ -265,7 +265,7 @@ fn one_amount_all_round_is_the_mean_of_what_was_read() {
     let drawn = pattern(&shape);
     let ring = Ring::of(&shape, &drawn, HemName::Hem, Side::Centre, &lines).expect("a ring");
     // 50 straight up on the mean, along cloth that slants.
-    assert!((ups[0] * ring.cos_slant() - 50.0).abs() < 0.5, "{}", ups[0]);
+    assert!((ups[0] * ring.hang().cos - 50.0).abs() < 0.5, "{}", ups[0]);
     // Hung up, the floor is the hanger's: without the wearer's measures nothing says how long it is.
     job.fitting.hems[0].level_by = Some(LevelBy::Hung);
     assert!(hem(&job).waits.expect("a reason").contains("outside leg"));
@@ -451,11 +451,19 @@ fn what_stands_near_a_hem_is_told_with_what_to_do() {
         near(FeatureKind::Pocket, 90.0, 240.0, None),
         near(FeatureKind::CrossSeam, 62.0, 62.0, None),
     ];
-    let hem = hem(&wished(skirt, of_kind(HemKind::DoubleNarrow, 60.0)));
-    let says: Vec<&str> = hem.sides[0].collisions.iter().map(|each| each.says.as_str()).collect();
+    let mut job = wished(skirt, of_kind(HemKind::DoubleNarrow, 60.0));
+    let hem = |job: &Job| solved(job).hems[0].clone();
+    let made = hem(&job);
+    let says: Vec<&str> = made.sides[0].collisions.iter().map(|each| each.says.as_str()).collect();
     assert!(says[0].starts_with("Of the vent 90 mm is left"), "{}", says[0]);
-    let buttons = &hem.sides[0].collisions[1];
-    let spaced: Vec<f64> = buttons.spaced.iter().map(|place| place.mm()).collect();
+    // Holes that are cut cannot move: 10 above the edge is too near, and the next stands 110 above it.
+    assert!(made.sides[0].collisions[1].spaced.is_empty());
+    assert!(says[1].contains("leave off the lowest button and close its hole"), "{}", says[1]);
+    assert!(says[1].contains("the next stands 110 mm above the edge"), "{}", says[1]);
+    assert!(says[1].ends_with("or shorten by 20 mm less."), "{}", says[1]);
+    // On a toile none is cut yet.
+    job.garment.source = Source::Toile;
+    let spaced: Vec<f64> = hem(&job).sides[0].collisions[1].spaced.iter().map(|place| place.mm()).collect();
     assert_eq!(spaced, [30.0, 125.0, 220.0, 315.0, 410.0]);
     assert!(says[2].contains("30 mm above the fold"), "{}", says[2]);
     assert!(says[3].contains("inside the turn-up"), "{}", says[3]);

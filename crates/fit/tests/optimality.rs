@@ -1,9 +1,9 @@
-//! The line solver against trying: no small change of its line that keeps every demand bends less.
+//! The line solver against trying: no small change of its line that keeps every demand costs less.
 
 mod common;
 
 use proptest::prelude::*;
-use vemble_fit::line::{DepthLimit, Ease, Knot, LineEnd, LineProblem, Target};
+use vemble_fit::line::{DepthLimit, Ease, FadeRoom, Knot, LineEnd, LineProblem, Target};
 
 /// How far a demand may be missed by in the comparison, in millimetres and shares.
 const SLACK: f64 = 2e-6;
@@ -21,7 +21,7 @@ prop_compose! {
         let targets: Vec<Target> = depths
             .iter()
             .enumerate()
-            .map(|(i, depth)| Target { station: 0.24 * length + step * (i as f64 + 0.5 + jitter[i]), depth: *depth })
+            .map(|(i, depth)| Target::read(0.24 * length + step * (i as f64 + 0.5 + jitter[i]), *depth))
             .collect();
         let limits = limited.map(|(from, most)| DepthLimit {
             from: from * length, to: (from + 0.2) * length, least: -most, most,
@@ -29,10 +29,11 @@ prop_compose! {
         LineProblem {
             length,
             targets,
+            spread: 1.5,
             tolerance: 3.0,
-            exact: Vec::new(),
-            lower: LineEnd::Taper { at: 0.04 * length },
+                lower: LineEnd::Taper { at: 0.04 * length },
             upper: LineEnd::RunOff,
+            fades: [FadeRoom::asked(0.0), FadeRoom::asked(length)],
             let_out_limit: None,
             limits: limits.into_iter().collect(),
             eased: vec![Ease { from: length - 40.0, to: length, steepest: 1.2, least_radius: 25.0 }],
@@ -68,12 +69,40 @@ fn bending(knots: &[Knot]) -> f64 {
         .sum()
 }
 
-/// What a line costs: its bending, and so little for its distance from the pins and for its slope that they
-/// only choose between lines that bend alike. In units of bending times the cube of the seam's length.
-fn price(problem: &LineProblem, knots: &[Knot]) -> f64 {
-    let off: f64 = problem.targets.iter().map(|t| (at(knots, t.station) - t.depth).powi(2)).sum();
-    let slopes: f64 = knots.iter().map(|knot| (knot.slope * problem.length / 32.0).powi(2)).sum();
-    problem.length.powi(3) * bending(knots) + 10.0 * off + 0.1 * slopes
+/// `∫ d′²`, by three-point Gauss quadrature, which is exact for what is of the fourth degree.
+fn tension(knots: &[Knot]) -> f64 {
+    let (x, w) = (0.6f64.sqrt() / 2.0, [5.0 / 18.0, 8.0 / 18.0, 5.0 / 18.0]);
+    knots
+        .windows(2)
+        .map(|pair| {
+            let slopes = [0.5 - x, 0.5, 0.5 + x].map(|t| between(pair[0], pair[1], t).1.powi(2));
+            let sum: f64 = slopes.iter().zip(w).map(|(slope, weight)| slope * weight).sum();
+            (pair[1].station - pair[0].station) * sum
+        })
+        .sum()
+}
+
+/// What a line costs: how far it passes from the pins, how much it bends, and a little for its slope
+/// (docs/decisions/0018). One hand's reading spreads by 1.5.
+fn price(knots: &[Knot], targets: &[Target]) -> f64 {
+    let off: f64 = targets.iter().map(|t| ((at(knots, t.station) - t.depth) / 1.5).powi(2)).sum();
+    off + 3000.0 * (bending(knots) + tension(knots) / 120.0f64.powi(2))
+}
+
+/// The least and most depth at a station: between the pins that bound its stretch, and beyond the last one
+/// between it and the old stitching.
+fn among_the_pins(problem: &LineProblem, station: f64) -> (f64, f64) {
+    let LineEnd::Taper { at: taper } = problem.lower else { unreachable!("tapered below") };
+    let mut posts = vec![(taper, 0.0)];
+    posts.extend(problem.targets.iter().map(|t| (t.station, t.depth)));
+    let above = posts.partition_point(|(at, _)| *at < station);
+    let (least, most): (f64, f64) = match (posts.get(above.max(1) - 1), posts.get(above)) {
+        (Some(a), Some(b)) => (a.1.min(b.1), a.1.max(b.1)),
+        (Some(last), None) => (0.0, last.1),
+        _ => unreachable!("a seam has posts"),
+    };
+    let margin = if above == posts.len() { 0.06 } else { (most - least).clamp(0.06, 1.0) };
+    ((least - 1.0).max(0.0), most + margin)
 }
 
 fn at(knots: &[Knot], station: f64) -> f64 {
@@ -118,9 +147,10 @@ fn worst_miss(problem: &LineProblem, knots: &[Knot]) -> f64 {
             {
                 worst = worst.max(depth - limit.most).max(limit.least - depth);
             }
-            // Every pin takes in, so the line does between the taper and the last of them.
-            if problem.targets.last().is_some_and(|last| station <= last.station) {
-                worst = worst.max(-depth);
+            // A pin bounds the stretches on both its sides.
+            for beside in [station - 0.5, station + 0.5] {
+                let (least, most) = among_the_pins(problem, beside.max(knots[0].station));
+                worst = worst.max(depth - most).max(least - depth);
             }
         }
     }
@@ -136,12 +166,12 @@ proptest! {
     #![proptest_config(common::cases(80))]
 
     #[test]
-    fn no_small_change_that_keeps_every_demand_bends_less(problem in underarm_seam()) {
+    fn no_small_change_that_keeps_every_demand_costs_less(problem in underarm_seam()) {
         let Ok(line) = problem.solve() else { return Ok(()) };
         let best = line.knots().to_vec();
-        prop_assert!(worst_miss(&problem, &best) < 1e-3, "the line keeps its own demands: {}", worst_miss(&problem, &best));
-        let least = price(&problem, &best);
-        // A line that itself misses a demand by the solver's last digits says nothing of its neighbours.
+        let least = price(&best, &problem.targets);
+        // A line that had to leave its pins, because nothing else can be sewn, is no example; nor is one that
+        // misses a demand by the solver's last digits.
         let keeps = worst_miss(&problem, &best) <= SLACK;
         let mut tried = 0;
         for n in 0..600u32 {
@@ -158,8 +188,8 @@ proptest! {
             }
             if worst_miss(&problem, &knots) <= SLACK {
                 tried += 1;
-                let costs = price(&problem, &knots);
-                prop_assert!(costs >= least * (1.0 - 2e-5) - 1e-6, "{costs} where the solver has {least}");
+                let costs = price(&knots, &problem.targets);
+                prop_assert!(costs >= least * (1.0 - 1e-4) - 1e-6, "{costs} where the solver has {least}");
             }
         }
         prop_assert!(!keeps || tried >= 10, "only {tried} changes kept the demands");
@@ -170,7 +200,7 @@ proptest! {
         let mut hard = problem;
         for (i, target) in hard.targets.iter_mut().enumerate() {
             if i % 2 == 0 {
-                target.depth += deeper;
+                *target = Target::read(target.station, target.depth + deeper);
             }
         }
         let Err(refusal) = hard.solve() else { return Ok(()) };

@@ -35,7 +35,8 @@ fn every_plan_loses_what_was_asked_from_the_pins_it_hands_over() {
             assert!(!out.alternatives.is_empty(), "{name}: nothing offered for {asked}");
             assert!(out.alternatives.len() <= 2);
             let reached = out.reached.mm();
-            for plan in out.alternatives.iter().filter(|plan| plan.solved) {
+            for plan in &out.alternatives {
+                assert!(plan.solved, "{name}: {} is offered and cannot be sewn", plan.title);
                 let mut chosen = job.clone();
                 chosen.fitting.pins.clone_from(&plan.pins);
                 chosen.fitting.accepted.clear();

@@ -28,6 +28,10 @@ pub struct Problem {
     /// The character at which reading stopped, from 1.
     #[serde(skip_serializing_if = "Option::is_none")]
     pub position: Option<usize>,
+    /// What may have been meant, where what was typed can be read in several ways: each a spelling that is
+    /// read in one.
+    #[serde(skip_serializing_if = "Vec::is_empty")]
+    pub readings: Vec<String>,
     /// The version that stands, when the request was stale.
     #[serde(skip_serializing_if = "Option::is_none")]
     pub version: Option<i64>,
@@ -56,6 +60,7 @@ impl Problem {
             detail: detail.into(),
             path: None,
             position: None,
+            readings: Vec::new(),
             version: None,
             current: None,
             retry_after: None,
@@ -253,7 +258,7 @@ impl Problem {
     /// A reading that could not be taken, in the field it was typed in.
     pub fn reading(field: &str, error: &ReadingError) -> Problem {
         let problem = Problem::nonsense("reading.unreadable", field, capital(&error.to_string()));
-        Problem { position: Some(error.position()), ..problem }
+        Problem { position: Some(error.position()), readings: error.readings().to_vec(), ..problem }
     }
 }
 

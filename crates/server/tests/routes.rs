@@ -138,7 +138,7 @@ fn a_habit_moves_every_number_and_nonsense_moves_none() {
     assert_eq!(wrong.status, 422);
     assert!(wrong.body["detail"].as_str().expect("a sentence").contains("from 0 to 10"), "{}", wrong.body);
     assert_eq!(ada.get(&solution).body, before);
-    changed["rules"] = json!({ "pin_tolerance": 1.0 });
+    changed["rules"] = json!({ "pin_tolerance": 1.0, "pin_spread": 4.0 });
     assert_eq!(ada.put("/api/v1/habits", habits.version.as_deref(), &changed).status, 200);
     let after = ada.get(&solution).body;
     assert_ne!(after["levels"], before["levels"]);

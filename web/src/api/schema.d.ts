@@ -857,6 +857,8 @@ export interface components {
         CopyPlan: {
             /** @description Lengths, shoulders and armholes. */
             lengths: components["schemas"]["CopyLength"][];
+            /** @description What a seam cannot give, and what is done instead. */
+            notes: string[];
             /** @description Ordinary pins that give those depths, for every seam concerned, on both sides. */
             pins: components["schemas"]["Pin"][];
             /** @description Level by level, from the top down, sleeves last. */
@@ -1117,7 +1119,7 @@ export interface components {
          * @description What a difference at one station means.
          * @enum {string}
          */
-        Finding: "noise" | "uneven" | "ask_twist" | "from_own_line" | "copied" | "halved" | "copied_on_one_tube" | "pinned_only";
+        Finding: "noise" | "uneven" | "ask_twist" | "from_own_line" | "copied" | "halved" | "copied_on_one_tube" | "pinned_only" | "not_read";
         /**
          * @description What a fitting is done on.
          * @enum {string}
@@ -1735,6 +1737,8 @@ export interface components {
             allowance: components["schemas"]["Length"];
             /** @description See `allowance`: `6 + 20 mm`. */
             allowance_words: string;
+            /** @description Which way a height above the floor was turned into cloth, where the two differ. */
+            flare?: string | null;
             /** @description Which. */
             hem: components["schemas"]["HemName"];
             /** @description How it is sewn. */
@@ -2527,6 +2531,11 @@ export interface components {
             /** @description The character at which reading stopped, from 1. */
             position?: number | null;
             /**
+             * @description What may have been meant, where what was typed can be read in several ways: each a spelling that is
+             *     read in one.
+             */
+            readings?: string[];
+            /**
              * Format: int64
              * @description Seconds to wait, when there were too many attempts.
              */
@@ -2987,6 +2996,7 @@ export interface components {
             /** @description Every seam that has a line, in the same order. */
             seams: components["schemas"]["SeamSolution"][];
             seated?: components["schemas"]["SeatedWaist"] | null;
+            stride?: components["schemas"]["Stride"] | null;
             /** @description The sums kept with it, worked out. */
             sums: components["schemas"]["KeptAnswer"][];
             /** @description What the person should know. */
@@ -3046,6 +3056,18 @@ export interface components {
             because: string;
             /** @description All must be met. */
             conditions: components["schemas"]["Condition"][];
+        };
+        /** @description What a hem gives a step, and what it needs. */
+        Stride: {
+            /** @description Girth there. */
+            girth: components["schemas"]["Length"];
+            /** @description Where it binds: the hem, or the top of the vent or slit, above the floor. */
+            height: components["schemas"]["Length"];
+            /** @description Girth the step needs there. */
+            needs: components["schemas"]["Length"];
+            /** @description True when it lets the wearer step. */
+            passes: boolean;
+            slit?: components["schemas"]["Length"] | null;
         };
         /** @description A sum with its numbers. */
         Sum: {
@@ -3159,6 +3181,19 @@ export interface components {
             estimate: number;
             /** @description The kind of work. */
             work: components["schemas"]["Work"];
+        };
+        /** @description A pin that is still to be read. */
+        ToRead: {
+            /** @description Where its station is counted from. */
+            datum: components["schemas"]["Datum"];
+            /** @description The seam it stands in. */
+            seam: components["schemas"]["SeamName"];
+            /** @description The side. */
+            side: components["schemas"]["Side"];
+            /** @description Its station, as it is typed on the session's tape. */
+            station: string;
+            /** @description What the button says. */
+            words: string;
         };
         /**
          * @description A tube of cloth: what a change of girth is shared round.
@@ -3420,6 +3455,7 @@ export interface components {
             code: string;
             /** @description What is so, and what to do. */
             message: string;
+            read?: components["schemas"]["ToRead"] | null;
             /** @description How much it matters. */
             weight: components["schemas"]["Weight"];
         };

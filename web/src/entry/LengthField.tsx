@@ -1,9 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
 import { Input } from "antd";
 import { useId, useState } from "react";
-import { Refused } from "../api/client";
+import { type Problem, Refused } from "../api/client";
 import { habitsQuery } from "../api/queries";
 import { readLengths } from "./lengths";
+import { Meant } from "./Meant";
 
 /**
  * A length typed in any spelling. It is read when the field is left; until it is changed the kept
@@ -27,9 +28,12 @@ export function LengthField(props: {
   const [typed, setTyped] = useState<string | null>(null);
   // What was read last stands until the kept length is shown again.
   const [read, setRead] = useState("");
+  // Ways in which what was typed can be read, where there are several.
+  const [ways, setWays] = useState<Problem | null>(null);
   const text = typed ?? props.shown ?? read;
-  const leave = async () => {
+  const leave = async (typed: string | null) => {
     if (typed === null) return;
+    setWays(null);
     if (typed.trim() === "") {
       props.onWrong(undefined);
       props.onLength(undefined);
@@ -46,10 +50,11 @@ export function LengthField(props: {
       setTyped((now) => (now === typed ? null : now));
     } catch (refusal) {
       props.onWrong(refusal instanceof Refused ? refusal.message : String(refusal));
+      if (refusal instanceof Refused && refusal.problem?.readings?.length) setWays(refusal.problem);
     }
   };
   const take = () => {
-    const read = leave();
+    const read = leave(typed);
     props.onReading?.(read);
   };
   return (
@@ -77,7 +82,18 @@ export function LengthField(props: {
       <span id={`${id}-words`}>
         {props.wrong ? (
           <span className="wrong-words" role="alert">
-            {props.wrong}
+            {ways ? (
+              <Meant
+                problem={ways}
+                onMeant={(meant) => {
+                  setTyped(meant);
+                  const read = leave(meant);
+                  props.onReading?.(read);
+                }}
+              />
+            ) : (
+              props.wrong
+            )}
           </span>
         ) : (
           props.hint && <span className="hint">{props.hint}</span>

@@ -39,8 +39,15 @@ pub struct Collision {
     pub says: String,
 }
 
-/// How one feature takes a hem that moves up by `up` there and is turned up by `allowance`.
-pub(super) fn collision(feature: &HemFeature, up: f64, allowance: f64, habits: &Habits) -> Collision {
+/// How one feature takes a hem that moves up by `up` there and is turned up by `allowance`; `made` where its
+/// buttonholes are cut.
+pub(super) fn collision(
+    feature: &HemFeature,
+    up: f64,
+    allowance: f64,
+    made: bool,
+    habits: &Habits,
+) -> Collision {
     let rule = |rule| habits.rule(rule);
     let write = |mm: f64| habits.scale.write(Length::from_mm(mm));
     let level = |mm: f64| format!("{} {}", write(mm.abs()), if mm < 0.0 { "below" } else { "above" });
@@ -66,7 +73,40 @@ pub(super) fn collision(feature: &HemFeature, up: f64, allowance: f64, habits: &
         }
         FeatureKind::Buttons => {
             let clear = rule(HouseRule::ButtonClear).max(allowance);
-            if from < clear {
+            if from >= clear {
+                let says = format!("The lowest button stands {} above the edge.", write(from));
+                (CollisionState::Clear, says)
+            } else if made {
+                // Buttonholes that are there cannot move.
+                let count = feature.count.unwrap_or(2).max(2);
+                let gap = (to - from) / f64::from(count - 1);
+                let off = (((clear - from) / gap).ceil() as u32).clamp(1, count);
+                let next = from + gap * f64::from(off);
+                let (what, their) = if off == 1 {
+                    ("leave off the lowest button and close its hole".to_owned(), "the next")
+                } else {
+                    (format!("leave off the {off} lowest buttons and close their holes"), "the next")
+                };
+                (
+                    CollisionState::SeeTo,
+                    if off == count {
+                        format!(
+                            "The lowest button would stand {} the edge, and no hole stands {} above it: leave the hem where it is, or shorten by {} less.",
+                            level(from),
+                            write(clear),
+                            write(clear - from)
+                        )
+                    } else {
+                        format!(
+                            "The lowest button would stand {} the edge, not {} above it, and a hole cannot move: {what} ({their} stands {} above the edge), or shorten by {} less.",
+                            level(from),
+                            write(clear),
+                            write(next),
+                            write(clear - from)
+                        )
+                    },
+                )
+            } else {
                 let count = feature.count.unwrap_or(2).max(2);
                 let row = Spacing { from: clear, to, count, pinned: None, clear: None };
                 spaced = space(&row)
@@ -76,15 +116,13 @@ pub(super) fn collision(feature: &HemFeature, up: f64, allowance: f64, habits: &
                 (
                     CollisionState::SeeTo,
                     format!(
-                        "The lowest button would stand {} the edge, not {} above it: space all {count} again, the lowest {} above the edge, {} apart.",
+                        "The lowest button would stand {} the edge, not {} above it: no hole is cut yet, so space all {count} again, the lowest {} above the edge, {} apart.",
                         level(from),
                         write(clear),
                         write(clear),
                         write(gap)
                     ),
                 )
-            } else {
-                (CollisionState::Clear, format!("The lowest button stands {} above the edge.", write(from)))
             }
         }
         FeatureKind::Pocket => {

@@ -41,7 +41,8 @@ impl HemSolver<'_> {
     /// for, in whole millimetres; or a bias facing, where there is cloth for its seam.
     pub(super) fn mends(&self, work: &Work<'_>, solution: &HemSolution, least: f64) -> Vec<HemMend> {
         let mut mends = Vec::new();
-        if solution.refused.is_none() {
+        // Beyond what the old turn-up gives only a strip set on helps, which no button does.
+        if solution.refused.is_none() || self.let_down_too_far(work, least) {
             return mends;
         }
         let there = least + work.old;

@@ -9,6 +9,9 @@ use super::wish::{HemRead, HemReading};
 use crate::choice::LevelBy;
 use crate::{HouseRule, Length, Side};
 
+/// A cosine nearer to one than this makes no difference a tape would show.
+const SLANT_SHOWS: f64 = 0.99;
+
 impl HemSolver<'_> {
     /// A reading said back, with what it alone would do.
     pub(super) fn reading(&self, reading: &HemReading, work: &Work<'_>, aim: Option<&Aim>) -> HemReadingRead {
@@ -18,7 +21,7 @@ impl HemSolver<'_> {
         let take_up = match (reading.read, aim) {
             (HemRead::EdgeToPin, _) => Some(read),
             (HemRead::FloorToEdge, Some(Aim::Height(height))) => {
-                ring.map(|(_, ring)| (height - read) / ring.cos_slant())
+                ring.map(|(_, ring)| (height - read) / ring.hang().cos)
             }
             _ => None,
         };
@@ -77,7 +80,7 @@ impl HemSolver<'_> {
         let mut lines: Vec<Option<RingLine>> = Vec::new();
         for (side, ring) in &work.rings {
             let period = ring.period();
-            let cos = ring.cos_slant();
+            let cos = ring.hang().cos;
             let pins = read(*side, ring, HemRead::EdgeToPin);
             let floor = read(*side, ring, HemRead::FloorToEdge);
             let line = if pinned {
@@ -126,6 +129,33 @@ impl HemSolver<'_> {
             _ => "Nothing was read yet: read the edge at a few places round.".to_owned(),
         })?;
         Ok(lines.into_iter().map(|line| line.unwrap_or_else(|| known.clone())).collect())
+    }
+
+    /// Which way heights above the floor are turned into lengths of cloth, where the two differ enough to show.
+    pub(super) fn flare_words(&self, work: &Work<'_>) -> Option<String> {
+        let floor = |read| matches!(read, HemRead::FloorToEdge);
+        if !work.wish.readings.iter().any(|reading| floor(reading.read)) {
+            return None;
+        }
+        let hang = work.rings.first()?.1.hang();
+        if hang.slanted > SLANT_SHOWS {
+            return None;
+        }
+        let ten = |cos: f64| format!("{:.1} along the cloth for 10 of height", 10.0 / cos);
+        Some(if hang.cone >= 1.0 {
+            format!(
+                "The skirt hangs as a cone, so heights from the floor are taken along its slant: {}.",
+                ten(hang.cos)
+            )
+        } else if hang.cone <= 0.0 {
+            "So full a skirt hangs in folds, nearly straight down: heights from the floor are taken as they are."
+                .to_owned()
+        } else {
+            format!(
+                "The skirt hangs partly as a cone and partly in folds, so heights from the floor are taken along part of its slant: {}.",
+                ten(hang.cos)
+            )
+        })
     }
 }
 

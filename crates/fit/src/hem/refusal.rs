@@ -27,11 +27,12 @@ impl HemSolver<'_> {
                 )
             });
         }
-        if there + NOTHING >= allowance {
+        let too_far = self.let_down_too_far(work, least);
+        if there + NOTHING >= allowance && !too_far {
             return None;
         }
         let most = work.old - kept;
-        Some(if least < 0.0 && -least > most + NOTHING {
+        Some(if too_far {
             format!(
                 "It cannot be let down by {}: the old turn-up is {}, and {} of it stay in the seam of a facing. {} is the most, faced; beyond that a strip is set on.",
                 self.write(-least),
@@ -54,6 +55,15 @@ impl HemSolver<'_> {
                 self.write(faced - there)
             )
         })
+    }
+}
+
+impl HemSolver<'_> {
+    /// True where a hem is let down by more than its old turn-up gives, even faced: what has to stay inside
+    /// any seam stays inside that of the facing.
+    pub(super) fn let_down_too_far(&self, work: &Work<'_>, least: f64) -> bool {
+        let most = work.old - self.habits.rule(HouseRule::LeastAllowance);
+        work.kind.is_cut() && least < -NOTHING && -least > most.max(0.0) + NOTHING
     }
 }
 

@@ -23,6 +23,24 @@ const FLARE_OVER: f64 = 60.0;
 /// A cone flatter than this hangs in folds, and its slant says nothing: sin 50°.
 const MOST_SLANT: f64 = 0.766;
 
+/// Up the cloth, in millimetres, over which its fullness is measured.
+const FULLNESS_OVER: f64 = 300.0;
+/// A hem no fuller than this against the girth above it hangs as a cone, and its cloth slants.
+const CONE_TO: f64 = 1.6;
+/// One as full as this hangs in folds, nearly straight down.
+const FOLDS_FROM: f64 = 2.2;
+
+/// How cloth hangs at a hem.
+#[derive(Debug, Clone, Copy, PartialEq)]
+pub struct Hang {
+    /// A height above the floor over the length of cloth it takes.
+    pub cos: f64,
+    /// One where the cloth hangs as a cone, none where it hangs in folds.
+    pub cone: f64,
+    /// What `cos` would be for a cone of the same flare, whose radius grows by `C′ / 2π` a millimetre.
+    pub slanted: f64,
+}
+
 /// One edge of a panel, with what a new line takes from it.
 #[derive(Debug, Clone)]
 struct StripEdge<'a> {
@@ -280,13 +298,15 @@ impl<'a> Ring<'a> {
         self.strips[panel].point(share, up)
     }
 
-    /// Cosine of the cloth's slant from vertical, taken as the cone of the same flare: its radius grows by
-    /// `C′ / 2π` a millimetre of cloth.
+    /// How the cloth hangs below the hips: what a height above the floor is along it.
     #[must_use]
-    pub fn cos_slant(&self) -> f64 {
+    pub fn hang(&self) -> Hang {
         let grows = (self.girth(0.0) - self.girth(FLARE_OVER)) / FLARE_OVER;
         let sine = (grows / std::f64::consts::TAU).abs().min(MOST_SLANT);
-        (1.0 - sine * sine).sqrt()
+        let fullness = self.girth(0.0) / self.girth(FULLNESS_OVER);
+        let cone = ((FOLDS_FROM - fullness) / (FOLDS_FROM - CONE_TO)).clamp(0.0, 1.0);
+        let slanted = (1.0 - sine * sine).sqrt();
+        Hang { cos: 1.0 - cone * (1.0 - slanted), cone, slanted }
     }
 
     /// Steps round the ring that a drawing or a print needs: every `every` millimetres, panel by panel.

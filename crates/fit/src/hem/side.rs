@@ -9,7 +9,7 @@ use super::solution::{HemRow, HemSeam, HemSide, Unrolled, UnrolledPanel};
 use super::solver::{HemSolver, UNROLL_EVERY, Work, extremes};
 use super::take_up::TakeUp;
 use super::turn_up::{Lies, TurnUpWish, turn_up};
-use crate::garment::{HemName, SeamName, SleeveBuild, Tube};
+use crate::garment::{HemName, SeamName, SleeveBuild, Source, Tube};
 use crate::{HouseRule, Length, Side};
 
 /// Less than this on one panel, in millimetres, is not worth a word.
@@ -201,7 +201,9 @@ impl HemSolver<'_> {
                     Some(at) => take_up.fold(ring.along(at) / period, period),
                     None => mean,
                 };
-                collision(feature, up, allowance, self.habits)
+                // Only on a toile are buttons still to be made.
+                let made = self.garment.source != Source::Toile;
+                collision(feature, up, allowance, made, self.habits)
             })
             .collect()
     }

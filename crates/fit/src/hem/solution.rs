@@ -215,6 +215,8 @@ pub struct HemSolution {
     pub wanted: String,
     /// How it is made level.
     pub level_by: LevelBy,
+    /// Which way a height above the floor was turned into cloth, where the two differ.
+    pub flare: Option<String>,
     /// Why nothing is computed yet, and what to do.
     pub waits: Option<String>,
     /// What was read.

@@ -137,6 +137,7 @@ impl<'a> HemSolver<'a> {
             uncut: None,
             lining: None,
             mitres: Vec::new(),
+            flare: self.flare_words(&work),
             shrinks: test.map(|test| test.share()),
             refused: None,
             mends: Vec::new(),
@@ -160,7 +161,9 @@ impl<'a> HemSolver<'a> {
             .zip(&work.rings)
             .map(|(take_up, (_, ring))| extremes(take_up, ring)[0])
             .fold(f64::MAX, f64::min);
-        work.opened = kind.is_cut() && least - folds[0] - folds[1] < -NOTHING;
+        // Nobody cuts through double cloth and leaves a strip of the old hem inside: where the cut would fall
+        // within the old turn-up, or below it, that is unpicked and pressed out first.
+        work.opened = kind.is_cut() && least - folds[0] - folds[1] < work.old - NOTHING;
         let alike = take_ups.len() > 1 && !paired_differently(&work, &take_ups);
         for (i, take_up) in take_ups.iter().enumerate() {
             let (side, ring) = &work.rings[i];

@@ -165,8 +165,8 @@ fn facing(ring: &Ring<'_>, fold: impl Fn(f64) -> f64, habits: &Habits) -> HemFac
     let seam = habits.rule(HouseRule::HemFaced);
     let lower = ring.length(&fold);
     let upper = ring.length(|at| fold(at) + depth);
-    // One join square to the strip takes its allowance twice.
-    let strip = [lower + 2.0 * seam, depth + 2.0 * seam];
+    // One join at 45° takes √2 of its allowance from each end.
+    let strip = [lower + 2.0 * std::f64::consts::SQRT_2 * seam, depth + 2.0 * seam];
     let write = |mm: f64| habits.scale.write(Length::from_mm(mm));
     let words = format!(
         "A shaped facing {} deep is {} along the fold and {} along its upper edge, {} of seam allowance on all sides; or a bias strip of {}, cut {} wide and steamed to the curve.",

@@ -2,9 +2,12 @@
 
 use serde::{Deserialize, Serialize};
 
-use super::programme::{Programme, SAME_PLACE, Solved};
-use super::refusal::{self, LineRefusal};
-use super::{Knot, Line};
+use super::trust::Trust;
+
+/// Pins closer than this, in millimetres, are at one place.
+pub(super) const SAME_PLACE: f64 = 1.0;
+/// How far a line may miss a depth that is meant to the letter, in millimetres: less than a tape shows.
+const TO_THE_LETTER: f64 = 0.05;
 
 /// What a line does at one end of its seam. Stations are from the lower end, in millimetres.
 #[derive(Debug, Clone, Copy, PartialEq, Serialize, Deserialize)]
@@ -34,6 +37,12 @@ impl LineEnd {
         matches!(self, LineEnd::RunOff | LineEnd::Carry)
     }
 
+    /// Where it rejoins the old stitching, if it does.
+    #[must_use]
+    pub fn taper(self) -> Option<f64> {
+        if let LineEnd::Taper { at } = self { Some(at) } else { None }
+    }
+
     /// The same end on a seam of this length counted from its other end.
     #[must_use]
     pub fn turned(self, length: f64) -> LineEnd {
@@ -41,6 +50,35 @@ impl LineEnd {
             LineEnd::Taper { at } => LineEnd::Taper { at: length - at },
             LineEnd::Hold { from } => LineEnd::Hold { from: length - from },
             free => free,
+        }
+    }
+}
+
+/// What may become of a fade that has too little room.
+#[derive(Debug, Clone, Copy, PartialEq)]
+pub struct FadeRoom {
+    /// The house chose this end: it is lengthened, never refused.
+    pub by_house: bool,
+    /// The furthest station at which the line may rejoin the old stitching.
+    pub furthest: f64,
+    /// What the end does instead where even that is too near.
+    pub else_end: Option<LineEnd>,
+}
+
+impl FadeRoom {
+    /// An end that somebody asked for: it stays, and may be proposed as far as `furthest`.
+    #[must_use]
+    pub const fn asked(furthest: f64) -> FadeRoom {
+        FadeRoom { by_house: false, furthest, else_end: None }
+    }
+
+    /// The same on a seam of this length counted from its other end.
+    #[must_use]
+    pub fn turned(self, length: f64) -> FadeRoom {
+        FadeRoom {
+            furthest: length - self.furthest,
+            else_end: self.else_end.map(|end| end.turned(length)),
+            ..self
         }
     }
 }
@@ -72,13 +110,32 @@ pub struct Ease {
 }
 
 /// A depth wanted at a station; both in millimetres, the station from the lower end.
-#[derive(Debug, Clone, Copy, PartialEq, Serialize, Deserialize)]
-#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[derive(Debug, Clone, Copy, PartialEq)]
 pub struct Target {
     /// Distance from the seam's lower end.
     pub station: f64,
-    /// Old stitching to new; negative lets out.
+    /// Old stitching to new; negative lets out. Nothing is an end: the line rejoins the old stitching.
     pub depth: f64,
+    /// How far it is to be believed.
+    pub trust: Trust,
+    /// What was pinned, which bounds how far the line may run beside it: `depth`, unless another depth was
+    /// accepted in its place.
+    pub pinned: f64,
+}
+
+impl Target {
+    /// A depth one hand read.
+    #[must_use]
+    pub const fn read(station: f64, depth: f64) -> Target {
+        Target { station, depth, trust: Trust::Read, pinned: depth }
+    }
+
+    /// True for a hand’s pin of nothing, where the line rejoins the old stitching. A nought set from numbers is
+    /// a depth like another.
+    #[must_use]
+    pub fn is_end(&self) -> bool {
+        self.depth == 0.0 && self.pinned == 0.0 && self.trust != Trust::Exact
+    }
 }
 
 /// Everything a line has to do. Lengths are millimetres.
@@ -88,14 +145,16 @@ pub struct LineProblem {
     pub length: f64,
     /// Where it is pinned, of rising station.
     pub targets: Vec<Target>,
-    /// How far the line may miss a pin.
+    /// Standard deviation of one hand's reading.
+    pub spread: f64,
+    /// How far the line may miss a pin at the most.
     pub tolerance: f64,
-    /// Stations of pins that are meant to the letter: there the line may miss by next to nothing.
-    pub exact: Vec<f64>,
     /// What the lower end does.
     pub lower: LineEnd,
     /// What the upper end does.
     pub upper: LineEnd,
+    /// What may become of a fade at the lower and at the upper end.
+    pub fades: [FadeRoom; 2],
     /// The most the seam can be let out, where its allowance is known.
     pub let_out_limit: Option<f64>,
     /// What else limits the depth over a stretch.
@@ -110,52 +169,17 @@ pub struct LineProblem {
     pub least_radius: f64,
 }
 
-/// How near a station a target counts as the pin set there, in millimetres.
-const EXACT_WITHIN: f64 = 0.6;
-/// How far a line may miss a pin that is meant to the letter, in millimetres: less than a tape shows.
-const TO_THE_LETTER: f64 = 0.05;
-
 impl LineProblem {
-    /// The smoothest line: least `∫ d″²` subject to pins, ends, letting-out limit, slope and
-    /// radius. A convex quadratic programme over cubic pieces, solved by an interior-point
-    /// method; where several lines are equally smooth, the one nearest the pins.
-    ///
-    /// ```
-    /// use vemble_fit::line::{LineEnd, LineProblem, Target};
-    /// let line = LineProblem {
-    ///     length: 1000.0,
-    ///     targets: vec![Target { station: 500.0, depth: 16.0 }, Target { station: 700.0, depth: 14.0 }],
-    ///     tolerance: 3.0,
-    ///     exact: Vec::new(),
-    ///     lower: LineEnd::Taper { at: 300.0 },
-    ///     upper: LineEnd::RunOff,
-    ///     let_out_limit: None,
-    ///     limits: Vec::new(),
-    ///     eased: Vec::new(),
-    ///     crossing: None,
-    ///     steepest: 0.25,
-    ///     least_radius: 120.0,
-    /// }.solve().unwrap();
-    /// assert_eq!(line.depth(300.0), 0.0);
-    /// assert!((line.depth(500.0) - 16.0).abs() <= 3.0 + 1e-6);
-    /// ```
-    ///
-    /// # Errors
-    /// [`LineRefusal`] says why no such line exists, with the nearest request that has one.
-    pub fn solve(&self) -> Result<Line, LineRefusal> {
-        if let Some(blunder) = refusal::blunder(self) {
-            return Err(blunder);
-        }
-        match Programme::new(self).solve() {
-            Solved::Line(line) => Ok(line),
-            Solved::None => Err(refusal::explain(self)),
-        }
-    }
-
     /// How far the line may miss a target.
     pub(super) fn tolerance_of(&self, target: &Target) -> f64 {
-        let exact = self.exact.iter().any(|station| (station - target.station).abs() < EXACT_WITHIN);
-        if exact { self.tolerance.min(TO_THE_LETTER) } else { self.tolerance }
+        if target.trust == Trust::Exact { self.tolerance.min(TO_THE_LETTER) } else { self.tolerance }
+    }
+
+    /// What the line's square distance from a target counts. A pin that stands alone has none to be smoothed
+    /// against: what was pinned is all that is known.
+    pub(super) fn weight_of(&self, target: &Target) -> f64 {
+        let trust = if self.targets.len() == 1 { Trust::Exact } else { target.trust };
+        (self.spread * trust.share()).powi(-2)
     }
 
     /// The stretch on which the line is free to move: between tapers and holds.
@@ -182,16 +206,12 @@ impl LineProblem {
             .map_or((self.steepest, self.least_radius), |ease| (ease.steepest, ease.least_radius))
     }
 
-    /// Builds the line from knots, with tapered ends exactly on the old stitching.
-    pub(super) fn line(&self, mut knots: Vec<Knot>) -> Line {
-        let last = knots.len() - 1;
-        for (index, end) in [(0, self.lower), (last, self.upper)] {
-            match end {
-                LineEnd::Taper { .. } => (knots[index].depth, knots[index].slope) = (0.0, 0.0),
-                LineEnd::Hold { .. } => knots[index].slope = 0.0,
-                LineEnd::RunOff | LineEnd::Carry => {}
-            }
+    /// The same problem with one end in another place.
+    pub(super) fn with_end(&self, is_lower: bool, end: LineEnd) -> LineProblem {
+        if is_lower {
+            LineProblem { lower: end, ..self.clone() }
+        } else {
+            LineProblem { upper: end, ..self.clone() }
         }
-        Line { knots, lower: self.lower, upper: self.upper, length: self.length }
     }
 }

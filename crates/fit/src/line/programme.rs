@@ -1,78 +1,154 @@
-//! The line as a convex quadratic programme.
+//! The line as a convex quadratic programme: a smoothing spline under tension, in a corridor.
 //!
-//! Unknowns are the depth and the scaled slope at each knot. The bending of a cubic piece of
-//! length `h` is the stiffness form of an Euler beam, so the objective is exact. Knots stand at
-//! both ends, at every pin, and between them at least [`PIECES`] to the seam. Every weight is in
-//! proportion to the seam's length, so that scaling all lengths scales the line.
+//! Least `Σ ((d(sᵢ) − dᵢ)/σᵢ)² + λ ∫ d″² + μ ∫ d′²` (Reinsch, *Smoothing by spline functions*, Numerische
+//! Mathematik 10, 1967; with tension: Schweikert, *An interpolation curve using a spline in tension*, 1966),
+//! subject to tolerance, corridor, slope and radius. Unknowns are the depth and the scaled slope at each
+//! knot; the energies of a cubic piece are the stiffness forms of a beam and of a string, so the objective
+//! is exact. `λ` and `μ` are in proportion to the spread of a reading, so that scaling all lengths, the
+//! spread among them, scales the line (docs/decisions/0018).
 
-use super::problem::{LineEnd, LineProblem, Target};
-use super::{Knot, Line};
-use crate::convex::{Convex, Terms};
+use super::corridor::{Closeness, Corridor};
+use super::problem::{LineEnd, LineProblem, SAME_PLACE, Target};
+use super::stitching::{Knot, Line, segment_bends};
+use crate::convex::{Convex, NoMinimum, Terms};
 
-/// Cubic pieces to a whole seam: on the longest outseam about 35 mm each, and a hand cannot
-/// follow a finer change.
-const PIECES: f64 = 32.0;
-/// Pins closer than this, in millimetres, share a knot.
-pub(super) const SAME_PLACE: f64 = 1.0;
-/// Weight of bending against the tie-breakers, which only choose between equally smooth lines.
-const BENDING: f64 = 1e-4;
-const NEAR_THE_PINS: f64 = 1e-3;
-const FLAT: f64 = 1e-5;
-/// Price of missing a pin, when the programme looks for the nearest depths that work.
+/// `λ` in units of the spread: 3,000 mm at the house's 1.5.
+pub(crate) const STIFFNESS: f64 = 2000.0;
+/// How far a line remembers its slope where nothing is pinned, in units of the spread: 120 mm. `μ = λ / reach²`.
+const MEMORY: f64 = 80.0;
+/// A piece of no more than this share of that memory is nearly a cubic, though a line under tension is not.
+const TENSE: f64 = 0.35;
+/// Cubic pieces to a whole seam, where limits are looked for: refining makes more of them beside those that
+/// bind.
+pub(super) const PIECES: f64 = 8.0;
+/// Knots and refinings are measured in parts of a seam: on the longest outseam about 35 mm each.
+const PARTS: f64 = 32.0;
+/// Knots are no closer than this share of a regular piece: shorter pieces lose digits.
+const APART: f64 = 0.12;
+/// The shortest piece made by refining, as a share of a regular one.
+const FINEST: f64 = 0.06;
+/// Refining goes on until the line moves by less than this share of a reading’s spread: 0.045 mm, so that all the
+/// halvings that could follow would not move it by 0.2.
+const STILL: f64 = 0.03;
+/// And no longer than this many times.
+pub(super) const MOST_REFININGS: u32 = 6;
+/// Enough to search by: it finds a little less room than there is, never more.
+pub(super) const ROUGH_REFININGS: u32 = 2;
+/// Price of missing a pin by more than its tolerance, when the nearest depths that work are looked for.
 const MISS: f64 = 1e3;
+/// A limit that a line comes this near to, in millimetres and shares, is looked at from the start.
+const NEAR: f64 = 0.01;
 /// What a limit may be passed by and still be kept, in millimetres and shares.
-const WITHIN: f64 = 1e-7;
+const WITHIN: f64 = 1e-6;
+/// A limit binds where a line comes this near to it: the solver stops a little short of its bounds.
+const BINDS: f64 = 1e-3;
 /// Share by which sewing limits are drawn in, so that rounding in the solver cannot cross them.
 const INSIDE: f64 = 1.0 - 1e-6;
+/// A miss of no more than this, in millimetres, is none.
+pub(super) const NO_MISS: f64 = 0.05;
 
-/// What came of solving.
-pub(super) enum Solved {
-    /// A line.
-    Line(Line),
-    /// There is none.
-    None,
+/// A row `terms · x ≤ bound` that belongs to a piece; a pin's own belongs to none.
+struct Row {
+    terms: Terms,
+    bound: f64,
+    piece: usize,
 }
 
-/// A row `coefficients · x ≤ bound`.
-type Row = (Terms, f64);
+impl Row {
+    /// By how much it is broken.
+    fn over(&self, x: &[f64]) -> f64 {
+        self.terms.iter().map(|(i, c)| c * x[*i]).sum::<f64>() - self.bound
+    }
+}
 
-/// The knots, objective and rows of one problem.
+/// The line that misses the pins least, and by how much each more than its tolerance.
+pub(super) struct Nearest {
+    pub(super) line: Line,
+    pub(super) misses: Vec<f64>,
+}
+
+impl Nearest {
+    /// What is missed in all.
+    pub(super) fn missed(&self) -> f64 {
+        self.misses.iter().sum()
+    }
+
+    /// The pin that has to give most.
+    pub(super) fn gives_most(&self) -> usize {
+        (0..self.misses.len()).max_by(|a, b| self.misses[*a].total_cmp(&self.misses[*b])).unwrap_or(0)
+    }
+}
+
+/// The knots of one problem and the corridor its line runs in.
 pub(super) struct Programme<'a> {
     problem: &'a LineProblem,
+    corridor: Corridor,
     stations: Vec<f64>,
-    /// For each target the knot its depth is read at.
-    target_knots: Vec<usize>,
     /// Length of a regular piece; slopes are multiplied by it, to be of the size of depths.
     piece: f64,
 }
 
+/// The line of a problem in its corridor.
+///
+/// First for the pins alone, on few knots: where that line keeps every limit it is the best there is.
+/// Otherwise on knots close enough for the limits, and closer still beside those that bind.
+pub(super) fn line_in(problem: &LineProblem, closeness: Closeness, pieces: f64) -> Result<Line, NoMinimum> {
+    let coarse = Programme::coarse(problem, closeness);
+    let x = coarse.run(&[], 0)?;
+    let line = coarse.line(&x);
+    if coarse.keeps(&line) {
+        return Ok(line);
+    }
+    Programme::new(problem, closeness, pieces)
+        .refined(0, &line, MOST_REFININGS)
+        .map(|(programme, x)| programme.line(&x))
+}
+
+/// The line that misses the pins least in total while it keeps every other demand. Where the solver loses its
+/// way it is asked again on other knots.
+pub(super) fn nearest(problem: &LineProblem, refinings: u32) -> Result<Nearest, NoMinimum> {
+    let count = problem.targets.len();
+    let coarse = Programme::coarse(problem, Closeness::Open);
+    let line = coarse.line(&coarse.run(&[], 0)?);
+    let mut found = Err(NoMinimum::Trouble);
+    for pieces in [PIECES, 1.5 * PIECES, 4.0 * PIECES] {
+        found = Programme::new(problem, Closeness::Open, pieces).refined(count, &line, refinings);
+        if !matches!(found, Err(NoMinimum::Trouble)) {
+            break;
+        }
+    }
+    let (programme, x) = found?;
+    let misses = x[x.len() - count..].to_vec();
+    Ok(Nearest { line: programme.line(&x), misses })
+}
+
 impl<'a> Programme<'a> {
-    /// With knots close enough for every sewing limit.
-    pub(super) fn new(problem: &'a LineProblem) -> Self {
-        Self::with_pieces(problem, PIECES)
+    fn new(problem: &'a LineProblem, closeness: Closeness, pieces: f64) -> Self {
+        let longest = (problem.length / pieces).min(MEMORY * problem.spread * TENSE);
+        Self::with_pieces(problem, closeness, longest)
     }
 
-    /// With knots at pins and ends alone. Where only the pins bind, the smoothest line is a natural
-    /// spline through such knots, so nothing is lost; the programme is a third of the size.
-    fn coarse(problem: &'a LineProblem) -> Self {
-        Self::with_pieces(problem, 1.0)
+    /// With knots at pins and ends, and no further apart than a line under tension is nearly a cubic.
+    fn coarse(problem: &'a LineProblem, closeness: Closeness) -> Self {
+        Self::with_pieces(problem, closeness, MEMORY * problem.spread * TENSE)
     }
 
-    fn with_pieces(problem: &'a LineProblem, pieces: f64) -> Self {
+    /// With knots at pins and ends, and no further apart than `longest`.
+    fn with_pieces(problem: &'a LineProblem, closeness: Closeness, longest: f64) -> Self {
         let (lower, upper) = problem.free();
         let limits = problem.limits.iter().flat_map(|limit| [limit.from, limit.to]);
         let eased = problem.eased.iter().flat_map(|ease| [ease.from, ease.to]);
+        let ends = problem.targets.iter().filter(|target| target.is_end()).map(|target| target.station);
         let pins = problem.targets.iter().map(|target| target.station);
-        // A pin keeps its knot; where stretches meet within a millimetre of one, its knot serves both.
+        let piece = problem.length / PARTS;
         let mut marks = vec![lower, upper];
-        for station in pins.chain(limits).chain(eased).chain(problem.crossing) {
-            let clear = marks.iter().all(|mark| (station - mark).abs() > SAME_PLACE);
+        for station in ends.chain(problem.crossing).chain(pins).chain(limits).chain(eased) {
+            let clear = marks.iter().all(|mark| (station - mark).abs() > APART * piece);
             if station > lower && station < upper && clear {
                 marks.push(station);
             }
         }
         marks.sort_by(f64::total_cmp);
-        let longest = problem.length / pieces;
         let mut stations = vec![lower];
         for pair in marks.windows(2) {
             let pieces = ((pair[1] - pair[0]) / longest).ceil().max(1.0);
@@ -80,158 +156,234 @@ impl<'a> Programme<'a> {
                 stations.push(pair[0] + (pair[1] - pair[0]) * f64::from(i) / pieces);
             }
         }
-        let target_knots = problem.targets.iter().map(|target| nearest(&stations, target.station)).collect();
-        Programme { problem, stations, target_knots, piece: problem.length / PIECES }
+        Programme { problem, corridor: Corridor::of(problem, closeness), stations, piece }
     }
 
-    /// Solves it as asked: first for the pins alone, on few knots, and when that line breaks a
-    /// sewing limit, on all of them.
-    pub(super) fn solve(&self) -> Solved {
-        let coarse = Self::coarse(self.problem);
-        let Some(x) = coarse.run(&coarse.pin_rows(None), 0) else { return Solved::None };
-        if coarse.sewing_rows().iter().all(|(terms, bound)| value(terms, &x) <= bound + WITHIN) {
-            return Solved::Line(coarse.line(&x));
+    /// Solved on these knots, then with every piece halved beside which a limit binds, until the line
+    /// holds still. `first` is the line without limits, which says where to look for them.
+    fn refined(mut self, misses: usize, first: &Line, refinings: u32) -> Result<(Self, Vec<f64>), NoMinimum> {
+        let (mut x, mut binding) = self.solve(misses, first)?;
+        for _ in 0..refinings {
+            let Some(finer) = self.halved(&binding) else { break };
+            // What was found stands where the finer programme goes astray.
+            let before = self.line(&x);
+            let Ok((next, next_binding)) = finer.solve(misses, &before) else { break };
+            let after = finer.line(&next);
+            let moved = finer
+                .stations
+                .iter()
+                .map(|station| (before.depth(*station) - after.depth(*station)).abs())
+                .fold(0.0, f64::max);
+            (self, x, binding) = (finer, next, next_binding);
+            // What is missed is wanted more exactly than where the line runs.
+            let still = if misses > 0 { STILL / 2.0 } else { STILL };
+            if moved < still * self.problem.spread {
+                break;
+            }
         }
-        self.solve_within_limits()
+        Ok((self, x))
     }
 
-    /// Sewing limits join only when a line breaks them, which few do: the programme stays small,
-    /// and the result satisfies them all.
-    fn solve_within_limits(&self) -> Solved {
-        let mut rows = self.pin_rows(None);
+    /// The same with the pieces halved beside which a limit binds; `None` where they are fine enough.
+    fn halved(&self, binding: &[usize]) -> Option<Programme<'a>> {
+        let near = |piece: usize| binding.iter().any(|bound| bound.abs_diff(piece) <= 1);
+        let mut stations = vec![self.stations[0]];
+        for piece in 1..self.stations.len() {
+            let (from, to) = (self.stations[piece - 1], self.stations[piece]);
+            if near(piece) && to - from >= 2.0 * FINEST * self.piece {
+                stations.push((from + to) / 2.0);
+            }
+            stations.push(to);
+        }
+        (stations.len() > self.stations.len()).then(|| Programme {
+            problem: self.problem,
+            corridor: Corridor::of(self.problem, self.corridor.closeness()),
+            stations,
+            piece: self.piece,
+        })
+    }
+
+    /// Limits join only when a line breaks them, which few do: the programme stays small, and the result
+    /// satisfies them all. It begins with those that a line known before is near to. Also gives the pieces
+    /// whose limits bind.
+    fn solve(&self, misses: usize, known: &Line) -> Result<(Vec<f64>, Vec<usize>), NoMinimum> {
         let mut spare = self.sewing_rows();
+        let mut rows = Vec::new();
+        if misses > 0 {
+            rows = self.pin_rows(misses);
+        } else {
+            spare.extend(self.pin_rows(0));
+        }
+        let before = self.unknowns(known);
+        let near;
+        (near, spare) = spare.into_iter().partition(|row| row.over(&before) > -NEAR);
+        rows.extend(near);
         loop {
-            let Some(x) = self.run(&rows, 0) else { return Solved::None };
+            let x = self.run(&rows, misses)?;
             let (broken, kept): (Vec<Row>, Vec<Row>) =
-                spare.into_iter().partition(|(terms, bound)| value(terms, &x) > bound + WITHIN);
+                spare.into_iter().partition(|row| row.over(&x) > WITHIN);
             if broken.is_empty() {
-                return Solved::Line(self.line(&x));
+                let binding = rows.iter().filter(|row| row.piece > 0 && row.over(&x) > -BINDS);
+                let mut binding: Vec<usize> = binding.map(|row| row.piece).collect();
+                binding.sort_unstable();
+                binding.dedup();
+                return Ok((x, binding));
             }
             rows.extend(broken);
             spare = kept;
         }
     }
 
-    /// The line that misses the pins least in total while it keeps every other demand.
-    pub(super) fn nearest(&self) -> Option<Line> {
-        let first_miss = 2 * self.stations.len();
-        let mut rows = self.pin_rows(Some(first_miss));
-        rows.extend(self.sewing_rows());
-        let x = self.run(&rows, self.problem.targets.len())?;
-        Some(self.line(&x))
+    /// A line in unknowns.
+    fn unknowns(&self, line: &Line) -> Vec<f64> {
+        self.stations
+            .iter()
+            .map(|station| line.at(*station))
+            .flat_map(|knot| [knot.depth, knot.slope * self.piece])
+            .collect()
     }
 
+    /// Builds the line from the unknowns, with tapered ends and ends between exactly on the old stitching.
     fn line(&self, x: &[f64]) -> Line {
+        let ends = self.end_rows();
+        let known = |column: usize| if ends.contains(&column) { 0.0 } else { x[column] };
         let knots = self
             .stations
             .iter()
             .enumerate()
-            .map(|(k, station)| Knot { station: *station, depth: x[2 * k], slope: x[2 * k + 1] / self.piece })
+            .map(|(k, station)| Knot {
+                station: *station,
+                depth: known(2 * k),
+                slope: known(2 * k + 1) / self.piece,
+            })
             .collect();
-        self.problem.line(knots)
+        let LineProblem { lower, upper, length, .. } = *self.problem;
+        Line { knots, lower, upper, length }
     }
 
-    /// Each pin within tolerance, plus its own miss when `first_miss` is given.
-    fn pin_rows(&self, first_miss: Option<usize>) -> Vec<Row> {
+    /// True when a line keeps every demand: looked at where a cubic has its extremes.
+    fn keeps(&self, line: &Line) -> bool {
+        let problem = self.problem;
+        let missed = |target: &Target| (line.depth(target.station) - target.depth).abs();
+        if problem.targets.iter().any(|target| missed(target) > problem.tolerance_of(target) + WITHIN) {
+            return false;
+        }
+        line.knots().windows(2).all(|pair| {
+            let (a, b) = (pair[0], pair[1]);
+            let h = b.station - a.station;
+            let (steepest, radius) = problem.sewing_limits(a.station, b.station);
+            let (bend_a, bend_b) = segment_bends(a, b);
+            // Slopes are extreme where the line bends neither way, depths where it is level.
+            let turn = (bend_a * bend_b < 0.0).then(|| a.station + h * bend_a / (bend_a - bend_b));
+            let level = level_places(a.slope * h, bend_a * h * h, bend_b * h * h);
+            let gentle = |station: f64| line.at(station).slope.abs() <= steepest * INSIDE + WITHIN;
+            let among = |station: f64| {
+                let (least, most) = self.corridor.at(station);
+                let depth = line.depth(station);
+                least - WITHIN <= depth && depth <= most + WITHIN
+            };
+            let level = level.into_iter().flatten().map(|share| a.station + share * h);
+            [a.station, b.station].into_iter().chain(turn).all(gentle)
+                && [a.station, b.station].into_iter().chain(level).all(among)
+                && bend_a.abs().max(bend_b.abs()) <= INSIDE / radius + WITHIN
+        })
+    }
+
+    /// The depth of the line at a station, in unknowns.
+    fn depth_terms(&self, station: f64) -> Terms {
+        let last = self.stations.len() - 1;
+        let above = self.stations.partition_point(|knot| *knot < station - 1e-9);
+        if above == 0 {
+            return vec![(0, 1.0)];
+        }
+        if above > last {
+            return vec![(2 * last, 1.0)];
+        }
+        let (from, to) = (self.stations[above - 1], self.stations[above]);
+        let h = to - from;
+        let t = (station - from) / h;
+        if t > 1.0 - 1e-9 {
+            return vec![(2 * above, 1.0)];
+        }
+        let (t2, t3, s) = (t * t, t * t * t, h / self.piece);
+        vec![
+            (2 * above - 2, 2.0 * t3 - 3.0 * t2 + 1.0),
+            (2 * above - 1, (t3 - 2.0 * t2 + t) * s),
+            (2 * above, 3.0 * t2 - 2.0 * t3),
+            (2 * above + 1, (t3 - t2) * s),
+        ]
+    }
+
+    /// Each pin within tolerance, plus its own miss where misses are allowed.
+    fn pin_rows(&self, misses: usize) -> Vec<Row> {
+        let first_miss = 2 * self.stations.len();
         let mut rows = Vec::new();
-        for (i, (target, knot)) in self.problem.targets.iter().zip(&self.target_knots).enumerate() {
+        for (i, target) in self.problem.targets.iter().enumerate() {
             let tolerance = self.problem.tolerance_of(target);
             for sign in [1.0, -1.0] {
-                let mut terms = vec![(2 * knot, sign)];
-                if let Some(first) = first_miss {
-                    terms.push((first + i, -1.0));
+                let mut terms = signed(&self.depth_terms(target.station), sign);
+                if misses > 0 {
+                    terms.push((first_miss + i, -1.0));
                 }
-                rows.push((terms, sign * target.depth + tolerance));
+                rows.push(Row { terms, bound: sign * target.depth + tolerance, piece: 0 });
             }
-            if let Some(first) = first_miss {
-                rows.push((vec![(first + i, -1.0)], 0.0));
+            if misses > 0 {
+                rows.push(Row { terms: vec![(first_miss + i, -1.0)], bound: 0.0, piece: 0 });
             }
         }
         rows
     }
 
-    /// Letting-out limit, sign between pins, slope and radius.
+    /// Corridor, slope and radius.
     fn sewing_rows(&self) -> Vec<Row> {
         let mut rows = Vec::new();
-        for k in 0..self.stations.len() {
-            rows.extend(self.depth_rows(&[(2 * k, 1.0)], self.stations[k]));
-            // At the edge of an eased stretch the gentler side decides.
-            let aside = self.piece * 1e-6;
-            let here = self.stations[k];
-            let (below, _) = self.problem.sewing_limits(here - aside, here);
-            let (above, _) = self.problem.sewing_limits(here, here + aside);
-            let steepest = match k {
-                0 => above,
-                k if k + 1 == self.stations.len() => below,
-                _ => above.min(below),
-            };
-            rows.extend(both_signs(&[(2 * k + 1, 1.0 / self.piece)], steepest * INSIDE));
-        }
+        let mut both = |terms: Terms, bound: f64, piece: usize| {
+            for sign in [1.0, -1.0] {
+                rows.push(Row { terms: signed(&terms, sign), bound, piece });
+            }
+        };
+        let s = 1.0 / self.piece;
         for k in 1..self.stations.len() {
             let h = self.stations[k] - self.stations[k - 1];
             let (steepest, radius) = self.problem.sewing_limits(self.stations[k - 1], self.stations[k]);
-            let bend = INSIDE / radius;
             let (d0, s0, d1, s1) = (2 * k - 2, 2 * k - 1, 2 * k, 2 * k + 1);
-            let s = 1.0 / self.piece;
-            // A cubic lies within its control points and its slope within theirs, so bounding
-            // those bounds the line between knots as well.
-            let first = [(d0, 1.0), (s0, h / 3.0 * s)];
-            let second = [(d1, 1.0), (s1, -h / 3.0 * s)];
-            rows.extend(self.depth_rows(&first, self.stations[k - 1] + h / 3.0));
-            rows.extend(self.depth_rows(&second, self.stations[k] - h / 3.0));
-            let slope = [(d0, -3.0 / h), (s0, -s), (d1, 3.0 / h), (s1, -s)];
-            rows.extend(both_signs(&slope, steepest * INSIDE));
-            let chord = 6.0 / (h * h);
-            for (a, b, c) in [(-chord, -4.0, -2.0), (chord, 2.0, 4.0)] {
-                let terms = [(d0, a), (s0, b / h * s), (d1, -a), (s1, c / h * s)];
-                rows.extend(both_signs(&terms, bend));
+            // A cubic lies within its control points and its slope within theirs, so bounding those
+            // bounds the line between knots as well.
+            both(vec![(s0, s)], steepest * INSIDE, k);
+            both(vec![(s1, s)], steepest * INSIDE, k);
+            both(vec![(d0, -3.0 / h), (s0, -s), (d1, 3.0 / h), (s1, -s)], steepest * INSIDE, k);
+            // Bends are given as the slope they make over the piece, to be of the size of slopes.
+            for (a, b, c) in [(-6.0, -4.0, -2.0), (6.0, 2.0, 4.0)] {
+                let terms = vec![(d0, a / h), (s0, b * s), (d1, -a / h), (s1, c * s)];
+                both(terms, INSIDE * h / radius, k);
+            }
+        }
+        for k in 0..self.stations.len() {
+            let piece = k.max(1);
+            self.depth_rows(&mut rows, &[(2 * k, 1.0)], self.stations[k], piece);
+            if k > 0 {
+                let h = self.stations[k] - self.stations[k - 1];
+                let reach = h / 3.0;
+                let first = [(2 * k - 2, 1.0), (2 * k - 1, reach * s)];
+                let second = [(2 * k, 1.0), (2 * k + 1, -reach * s)];
+                self.depth_rows(&mut rows, &first, self.stations[k - 1] + reach, k);
+                self.depth_rows(&mut rows, &second, self.stations[k] - reach, k);
             }
         }
         rows
     }
 
-    /// How deep and how shallow the line may be at a station.
-    fn depth_rows(&self, depth: &[(usize, f64)], station: f64) -> Vec<Row> {
-        let mut rows = Vec::new();
-        let negated = || depth.iter().map(|(i, c)| (*i, -c)).collect::<Vec<_>>();
-        if let Some(limit) = self.problem.let_out_limit {
-            rows.push((negated(), limit));
+    fn depth_rows(&self, rows: &mut Vec<Row>, depth: &[(usize, f64)], station: f64, piece: usize) {
+        let (least, most) = self.corridor.at(station);
+        if least.is_finite() {
+            rows.push(Row { terms: signed(depth, -1.0), bound: -least, piece });
         }
-        for limit in &self.problem.limits {
-            if limit.from - SAME_PLACE <= station && station <= limit.to + SAME_PLACE {
-                rows.push((negated(), -limit.least));
-                rows.push((depth.to_vec(), limit.most));
-            }
-        }
-        match self.sign_at(station) {
-            Some(true) => rows.push((negated(), 0.0)),
-            Some(false) => rows.push((depth.to_vec(), 0.0)),
-            None => {}
-        }
-        rows
-    }
-
-    /// Whether the line only takes in (`true`) or only lets out here: between two pins, or a
-    /// pin and a taper, that agree. A pin belongs to the stretches on both its sides.
-    fn sign_at(&self, station: f64) -> Option<bool> {
-        let aside = self.piece * 1e-6;
-        self.sign_between(station - aside).or_else(|| self.sign_between(station + aside))
-    }
-
-    fn sign_between(&self, station: f64) -> Option<bool> {
-        let targets = &self.problem.targets;
-        let above = targets.partition_point(|target| target.station < station);
-        let sign = |target: &Target| (target.depth != 0.0).then_some(target.depth > 0.0);
-        let below = above.checked_sub(1).map(|i| &targets[i]);
-        match (below, targets.get(above)) {
-            (Some(b), Some(a)) => sign(b).filter(|_| sign(a) == sign(b)),
-            (Some(b), None) if !self.problem.upper.is_free() => sign(b),
-            (None, Some(a)) if !self.problem.lower.is_free() => sign(a),
-            _ => None,
+        if most.is_finite() {
+            rows.push(Row { terms: depth.to_vec(), bound: most, piece });
         }
     }
 
-    /// Equalities at the ends: terms that are zero.
+    /// Unknowns that are nothing: at the ends, and where a pin of nothing ends the line.
     fn end_rows(&self) -> Vec<usize> {
         let last = self.stations.len() - 1;
         let mut zero = Vec::new();
@@ -242,64 +394,85 @@ impl<'a> Programme<'a> {
                 LineEnd::RunOff | LineEnd::Carry => {}
             }
         }
+        for target in self.problem.targets.iter().filter(|target| target.is_end()) {
+            let at = |station: &f64| (station - target.station).abs() <= SAME_PLACE;
+            if let Some(knot) = self.stations.iter().position(at) {
+                zero.extend([2 * knot, 2 * knot + 1]);
+            }
+        }
+        zero.sort_unstable();
+        zero.dedup();
         zero
     }
 
-    /// Minimises bending under the rows; `misses` extra unknowns are priced by [`MISS`].
-    fn run(&self, rows: &[Row], misses: usize) -> Option<Vec<f64>> {
+    /// The unknowns that cost least under the rows; `misses` more of them are priced by [`MISS`].
+    fn run(&self, rows: &[Row], misses: usize) -> Result<Vec<f64>, NoMinimum> {
         let n = 2 * self.stations.len() + misses;
         let mut q = vec![0.0; n];
         q[n - misses..].fill(MISS);
-        let (mut pi, mut pj, mut pv) = self.bending();
-        for (target, knot) in self.problem.targets.iter().zip(&self.target_knots) {
-            pi.push(2 * knot);
-            pj.push(2 * knot);
-            pv.push(NEAR_THE_PINS);
-            q[2 * knot] -= NEAR_THE_PINS * target.depth;
+        let mut p = self.energy();
+        // Where misses are priced, that is all that draws the line to its pins: squares of what is far off
+        // would outweigh it.
+        for target in self.problem.targets.iter().filter(|_| misses == 0) {
+            let weight = 2.0 * self.problem.weight_of(target);
+            let terms = self.depth_terms(target.station);
+            for (a, (i, c)) in terms.iter().enumerate() {
+                q[*i] -= weight * target.depth * c;
+                for (j, d) in &terms[a..] {
+                    p.0.push(*i);
+                    p.1.push(*j);
+                    p.2.push(weight * c * d);
+                }
+            }
         }
         let equal = self.end_rows().into_iter().map(|column| (vec![(column, 1.0)], 0.0)).collect();
-        Convex { p: (pi, pj, pv), q, equal, at_most: rows.to_vec() }.minimise()
+        let at_most = rows.iter().map(|row| (row.terms.clone(), row.bound)).collect();
+        Convex { p, q, equal, at_most }.minimise()
     }
 
-    /// Upper triangle of the bending energy with its small flat tie-breaker.
-    fn bending(&self) -> (Vec<usize>, Vec<usize>, Vec<f64>) {
+    /// Upper triangle of the bending and the tension.
+    fn energy(&self) -> (Vec<usize>, Vec<usize>, Vec<f64>) {
         let (mut rows, mut columns, mut values) = (Vec::new(), Vec::new(), Vec::new());
+        let lambda = 2.0 * STIFFNESS * self.problem.spread;
+        let mu = lambda / (MEMORY * self.problem.spread).powi(2);
         for k in 1..self.stations.len() {
             let h = self.stations[k] - self.stations[k - 1];
             let s = h / self.piece;
-            let c = BENDING * (self.problem.length / h).powi(3);
+            let (beam, string) = (lambda / h.powi(3), mu / (30.0 * h));
+            let (b, t) = (beam, string);
             let stiffness = [
-                [12.0, 6.0 * s, -12.0, 6.0 * s],
-                [0.0, 4.0 * s * s, -6.0 * s, 2.0 * s * s],
-                [0.0, 0.0, 12.0, -6.0 * s],
-                [0.0, 0.0, 0.0, 4.0 * s * s],
+                [12.0 * b + 36.0 * t, (6.0 * b + 3.0 * t) * s, -12.0 * b - 36.0 * t, (6.0 * b + 3.0 * t) * s],
+                [0.0, (4.0 * b + 4.0 * t) * s * s, (-6.0 * b - 3.0 * t) * s, (2.0 * b - t) * s * s],
+                [0.0, 0.0, 12.0 * b + 36.0 * t, (-6.0 * b - 3.0 * t) * s],
+                [0.0, 0.0, 0.0, (4.0 * b + 4.0 * t) * s * s],
             ];
             for (i, row) in stiffness.iter().enumerate() {
                 for (j, entry) in row.iter().enumerate().skip(i) {
                     rows.push(2 * k - 2 + i);
                     columns.push(2 * k - 2 + j);
-                    values.push(c * entry);
+                    values.push(*entry);
                 }
             }
-        }
-        for k in 0..self.stations.len() {
-            rows.push(2 * k + 1);
-            columns.push(2 * k + 1);
-            values.push(FLAT);
         }
         (rows, columns, values)
     }
 }
 
-fn nearest(stations: &[f64], station: f64) -> usize {
-    let above = stations.partition_point(|s| *s < station).min(stations.len() - 1);
-    if above > 0 && station - stations[above - 1] < stations[above] - station { above - 1 } else { above }
+/// Shares of a piece at which a cubic is level, from its first slope and the bends at both its ends, all
+/// per piece.
+fn level_places(slope: f64, bend: f64, end_bend: f64) -> [Option<f64>; 2] {
+    // slope + bend·t + (end_bend − bend)·t²/2 = 0
+    let (a, b, c) = ((end_bend - bend) / 2.0, bend, slope);
+    let root = b * b - 4.0 * a * c;
+    if root < 0.0 {
+        return [None, None];
+    }
+    // The form that loses no digits where `a` is small.
+    let q = -(b + root.sqrt().copysign(b)) / 2.0;
+    let within = |t: f64| (t > 0.0 && t < 1.0).then_some(t);
+    [within(q / a), within(c / q)]
 }
 
-fn value(terms: &[(usize, f64)], x: &[f64]) -> f64 {
-    terms.iter().map(|(i, c)| c * x[*i]).sum()
-}
-
-fn both_signs(terms: &[(usize, f64)], bound: f64) -> [Row; 2] {
-    [1.0, -1.0].map(|sign| (terms.iter().map(|(i, c)| (*i, sign * c)).collect(), bound))
+fn signed(terms: &[(usize, f64)], sign: f64) -> Terms {
+    terms.iter().map(|(i, c)| (*i, sign * c)).collect()
 }

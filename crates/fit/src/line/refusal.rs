@@ -1,9 +1,8 @@
-//! Why a line cannot be drawn, and the nearest request that can.
+//! Why a line cannot be drawn, and the nearest request that can: what a refusal says.
 
 use thiserror::Error;
 
 use super::problem::{LineEnd, LineProblem, Target};
-use super::programme::{Programme, Solved};
 
 /// A request near the refused one that has a line.
 #[derive(Debug, Clone, PartialEq)]
@@ -12,7 +11,8 @@ pub struct Proposal {
     pub lower: LineEnd,
     /// Upper end.
     pub upper: LineEnd,
-    /// Depths, one for each pin of the refused request.
+    /// Depths, one for each pin of the refused request; those that differ are meant to the letter, so that
+    /// what is accepted is what is sewn.
     pub targets: Vec<Target>,
 }
 
@@ -101,6 +101,9 @@ pub enum LineRefusal {
         /// Depths that work, and the depth at that pin.
         shallower: Option<(f64, Proposal)>,
     },
+    /// The numbers went astray: there may be a line, and it was not found.
+    #[error("the line could not be worked out")]
+    Trouble,
 }
 
 impl LineRefusal {
@@ -108,7 +111,7 @@ impl LineRefusal {
     #[must_use]
     pub fn proposal(&self) -> Option<&Proposal> {
         match self {
-            LineRefusal::NoPins | LineRefusal::NoRoom { .. } => None,
+            LineRefusal::NoPins | LineRefusal::NoRoom { .. } | LineRefusal::Trouble => None,
             LineRefusal::PinBeyondTaper { nearest, .. }
             | LineRefusal::LetOut { nearest, .. }
             | LineRefusal::InTheWay { nearest, .. } => nearest.as_ref(),
@@ -118,144 +121,4 @@ impl LineRefusal {
             LineRefusal::PinsDisagree { shallower, .. } => shallower.as_ref().map(|(_, proposal)| proposal),
         }
     }
-}
-
-/// What is wrong with a request before any line is looked for.
-pub(super) fn blunder(problem: &LineProblem) -> Option<LineRefusal> {
-    if problem.targets.is_empty() {
-        return Some(LineRefusal::NoPins);
-    }
-    let (lower, upper) = problem.free();
-    if upper - lower < 1.0 || lower < 0.0 || upper > problem.length + 1e-9 {
-        return Some(LineRefusal::NoRoom { lower, upper });
-    }
-    for target in &problem.targets {
-        for (end, beyond) in
-            [(problem.lower, target.station < lower), (problem.upper, target.station > upper)]
-        {
-            if let LineEnd::Taper { at } = end
-                && beyond
-                && target.depth.abs() > problem.tolerance
-            {
-                return Some(LineRefusal::PinBeyondTaper {
-                    station: target.station,
-                    depth: target.depth,
-                    taper: at,
-                    nearest: nearest_depths(problem).map(|(_, proposal)| proposal),
-                });
-            }
-        }
-    }
-    None
-}
-
-/// Finds out why a programme has no solution.
-pub(super) fn explain(problem: &LineProblem) -> LineRefusal {
-    if let Some(limit) = problem.let_out_limit {
-        let most = limit.max(0.0);
-        let deepest = problem.targets.iter().min_by(|a, b| a.depth.total_cmp(&b.depth));
-        if let Some(deepest) = deepest.filter(|t| -t.depth > most + problem.tolerance) {
-            return LineRefusal::LetOut {
-                station: deepest.station,
-                wanted: -deepest.depth,
-                most,
-                nearest: nearest_depths(problem).map(|(_, proposal)| proposal),
-            };
-        }
-    }
-    let in_the_way = problem.targets.iter().find_map(|target| {
-        let within = |limit: &&super::DepthLimit| limit.from <= target.station && target.station <= limit.to;
-        problem.limits.iter().filter(within).find_map(|limit| {
-            let over = target.depth > limit.most + problem.tolerance;
-            let under = target.depth < limit.least - problem.tolerance;
-            (over || under).then_some((target, if over { limit.most } else { limit.least }))
-        })
-    });
-    if let Some((target, most)) = in_the_way {
-        return LineRefusal::InTheWay {
-            station: target.station,
-            wanted: target.depth,
-            most,
-            nearest: nearest_depths(problem).map(|(_, proposal)| proposal),
-        };
-    }
-    let shallower = nearest_depths(problem);
-    let gives_most = shallower.as_ref().map_or(0, |(gives, _)| *gives);
-    let Target { station, depth } = problem.targets[gives_most];
-    let shallower = shallower.map(|(gives, proposal)| (proposal.targets[gives].depth, proposal));
-    let longer = longer_fade(problem, station);
-    match (longer, fade_room(problem, station)) {
-        (None, None) => LineRefusal::PinsDisagree { station, depth, shallower },
-        (longer, room) => {
-            LineRefusal::NoRoomToFade { station, depth, room: room.unwrap_or(0.0), longer, shallower }
-        }
-    }
-}
-
-/// Room between a pin and the nearer taper, when the pin is the first or last before it.
-fn fade_room(problem: &LineProblem, station: f64) -> Option<f64> {
-    let taper = |end| if let LineEnd::Taper { at } = end { Some(at) } else { None };
-    let first = problem.targets.first().is_some_and(|t| t.station == station);
-    let last = problem.targets.last().is_some_and(|t| t.station == station);
-    let below = taper(problem.lower).filter(|_| first).map(|at| station - at);
-    let above = taper(problem.upper).filter(|_| last).map(|at| at - station);
-    [below, above].into_iter().flatten().reduce(f64::min)
-}
-
-/// The smallest move of one taper (the nearer to `station` first) that gives a line.
-fn longer_fade(problem: &LineProblem, station: f64) -> Option<(f64, Proposal)> {
-    let solves = |candidate: &LineProblem| matches!(Programme::new(candidate).solve(), Solved::Line(_));
-    let mut candidates = Vec::new();
-    if let LineEnd::Taper { at } = problem.lower {
-        candidates.push((at, 0.0, true));
-    }
-    if let LineEnd::Taper { at } = problem.upper {
-        candidates.push((at, problem.length, false));
-    }
-    candidates.sort_by(|a, b| (a.0 - station).abs().total_cmp(&(b.0 - station).abs()));
-    for (at, limit, is_lower) in candidates {
-        let moved = |to: f64| {
-            let end = LineEnd::Taper { at: to };
-            if is_lower {
-                LineProblem { lower: end, ..problem.clone() }
-            } else {
-                LineProblem { upper: end, ..problem.clone() }
-            }
-        };
-        if (limit - at).abs() < 1.0 || !solves(&moved(limit)) {
-            continue;
-        }
-        let (mut refused, mut solved) = (at, limit);
-        while (refused - solved).abs() > 1.0 {
-            let middle = (refused + solved) / 2.0;
-            if solves(&moved(middle)) { solved = middle } else { refused = middle }
-        }
-        // A whole millimetre outward: what a tape can show, and still a line.
-        let outward = if is_lower { solved.floor() } else { solved.ceil().min(limit) };
-        let at = if solves(&moved(outward)) { outward } else { solved };
-        let LineProblem { lower, upper, targets, .. } = moved(at);
-        return Some(((station - at).abs(), Proposal { lower, upper, targets }));
-    }
-    None
-}
-
-/// The nearest depths with a line under unchanged ends: which pin gives most, and the request.
-fn nearest_depths(problem: &LineProblem) -> Option<(usize, Proposal)> {
-    let line = Programme::new(problem).nearest()?;
-    let targets: Vec<Target> = problem
-        .targets
-        .iter()
-        .map(|target| {
-            let depth = line.depth(target.station);
-            let kept = (depth - target.depth).abs() <= problem.tolerance;
-            // To a tenth, towards the old stitching: what can be read, and no deeper than works.
-            let reached = (depth * 10.0).trunc() / 10.0 + 0.0;
-            Target { station: target.station, depth: if kept { target.depth } else { reached } }
-        })
-        .collect();
-    let gives = |i: usize| (targets[i].depth - problem.targets[i].depth).abs();
-    let most = (0..targets.len()).max_by(|a, b| gives(*a).total_cmp(&gives(*b)))?;
-    let proposal = Proposal { lower: problem.lower, upper: problem.upper, targets };
-    let fed_back = proposal.put_to(problem);
-    matches!(Programme::new(&fed_back).solve(), Solved::Line(_)).then_some((most, proposal))
 }

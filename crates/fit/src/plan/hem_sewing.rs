@@ -104,6 +104,8 @@ impl Builder<'_> {
             step.tools = vec!["chalk", "machine", "scissors"];
             step.cautions = Caution::sentences(&[Caution::Needle, Caution::Blade]);
             self.needs(&before);
+            // Interfacing lies under the mitre: it goes on before corners are mitred and turned.
+            self.needs(&[&making.key("interface")]);
         }
     }
 

@@ -2,13 +2,39 @@
 
 use super::plan::Plans;
 use super::{AT_THE_LEVEL, WORTH_OPENING};
-use crate::garment::SeamName;
+use crate::garment::{Seam, SeamEdge, SeamName};
 use crate::{EntryMode, Length, Pin, Side};
 
 /// How far along a seam a plan moves the pins it finds, in millimetres; further away they stay.
 const REACH: f64 = 250.0;
 
+/// A line's station and the pins it was evened from lie no further apart than this, in millimetres.
+const SAME_PIN: f64 = 10.0;
+
 impl Plans<'_> {
+    /// Where a seam crosses the level, from its lower end.
+    fn station_on(&self, seam: &Seam, edge: SeamEdge<'_>) -> f64 {
+        self.level.place_on(edge.edge).station * seam.length / edge.edge.length()
+    }
+
+    /// True when a station of a seam is where it crosses the level.
+    pub(super) fn stands_at_the_level(&self, seam: SeamName, station: f64) -> bool {
+        let drawn = self.job.garment.shape.seam(seam, Some(self.pattern));
+        let (Some(drawn), Some([edge, _])) = (drawn, self.pattern.edges(seam)) else { return false };
+        (self.station_on(&drawn, edge) - station).abs() <= AT_THE_LEVEL
+    }
+
+    /// Sets the pins of a seam at a station to a depth that can be sewn there.
+    pub(super) fn give_way(&self, pins: &mut [Pin], seam: SeamName, station: f64, depth: f64) {
+        let Some(drawn) = self.job.garment.shape.seam(seam, Some(self.pattern)) else { return };
+        for pin in pins.iter_mut().filter(|pin| pin.seam == seam) {
+            let away = pin.station_from_below(&drawn).map(|at| (at - station).abs());
+            if away.is_some_and(|away| away <= SAME_PIN) {
+                set(pin, EntryMode::SeamToPin, depth);
+            }
+        }
+    }
+
     /// The fitting's pins with these depths at the level: pins near it are moved by what their seam
     /// changes, fading out along the seam; where none stands at the level, one is set.
     pub(super) fn pins(&self, parts: &[(SeamName, f64)]) -> Vec<Pin> {
@@ -23,8 +49,7 @@ impl Plans<'_> {
             else {
                 continue;
             };
-            let place = self.level.place_on(edge.edge);
-            let at = place.station * drawn.length / edge.edge.length();
+            let at = self.station_on(&drawn, edge);
             let usual = drawn.usual();
             let mode = if source.new_dart { EntryMode::FoldToPin } else { EntryMode::SeamToPin };
             let sides: &[Side] = if seam.is_paired() { &[Side::Left, Side::Right] } else { &[Side::Centre] };

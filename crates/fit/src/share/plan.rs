@@ -17,6 +17,19 @@ pub(super) struct Plans<'a> {
     pub(super) sign: f64,
 }
 
+/// A line comes to the depth a plan wants of it within this, in millimetres.
+const COMES_TO: f64 = 0.12;
+/// How often the other pins of a plan's seams give way.
+const MOST_TRIES: usize = 3;
+
+/// What becomes of a choice of depths.
+pub(super) enum Offer {
+    /// It can be sewn.
+    Plan(Box<SharePlan>),
+    /// It cannot: these seams give no more than this at the level.
+    Most(Vec<(SeamName, f64)>),
+}
+
 impl Plans<'_> {
     /// Depth of each source at the level as it is pinned now, mean of both sides, in the direction asked.
     pub(super) fn current(&self) -> Vec<f64> {
@@ -25,13 +38,7 @@ impl Plans<'_> {
 
     /// Depth of a seam at the level as it is pinned now, mean of both sides.
     pub(super) fn depth_now(&self, seam: SeamName) -> f64 {
-        let rows = self.solution.levels.iter().filter(|row| row.girth.level == self.level.name);
-        let depths: Vec<f64> = rows
-            .flat_map(|row| &row.girth.parts)
-            .filter(|part| part.seam == seam)
-            .map(|part| part.depth.mm())
-            .collect();
-        if depths.is_empty() { 0.0 } else { depths.iter().sum::<f64>() / depths.len() as f64 }
+        depth_at_level(self.solution, self.level, seam)
     }
 
     /// The plan the pins say now.
@@ -45,8 +52,8 @@ impl Plans<'_> {
         self.plan("As pinned".to_owned(), &parts, self.job.fitting.pins.clone(), self.solution)
     }
 
-    /// The plan of these depths, solved.
-    pub(super) fn alternative(&self, depths: &[f64]) -> Result<SharePlan, JobError> {
+    /// The plan of these depths, solved; the other pins of its seams give way where they must.
+    pub(super) fn alternative(&self, depths: &[f64]) -> Result<Offer, JobError> {
         let parts: Vec<(SeamName, f64)> = self
             .sources
             .iter()
@@ -62,15 +69,61 @@ impl Plans<'_> {
             .collect();
         let mut title = names.join(" and ");
         title[..1].make_ascii_uppercase();
-        let pins = self.pins(&parts);
         let mut job = self.job.clone();
-        job.fitting.pins = pins.clone();
+        job.fitting.pins = self.pins(&parts);
         // Depths accepted for the old plan say nothing about this one.
-        job.fitting
-            .accepted
-            .retain(|accepted| !self.sources.iter().any(|source| source.seam == accepted.seam));
-        let solution = solve(&job)?;
-        Ok(self.plan(title, &parts, pins, &solution))
+        let is_source = |seam: SeamName| self.sources.iter().any(|source| source.seam == seam);
+        job.fitting.accepted.retain(|accepted| !is_source(accepted.seam));
+        for _ in 0..MOST_TRIES {
+            let solution = solve(&job)?;
+            let refused: Vec<_> = solution
+                .seams
+                .iter()
+                .filter(|seam| is_source(seam.seam))
+                .flat_map(|seam| seam.lines.iter().map(move |line| (seam.seam, &line.outcome)))
+                .filter_map(|(seam, outcome)| match outcome {
+                    LineOutcome::Refused(refused) => Some((seam, refused.shallower.clone())),
+                    LineOutcome::Drawn(_) => None,
+                })
+                .collect();
+            let short = self.short_of(&parts, &solution);
+            if refused.is_empty() && !short.is_empty() {
+                return Ok(Offer::Most(short));
+            }
+            if refused.is_empty() {
+                let pins = job.fitting.pins;
+                return Ok(Offer::Plan(Box::new(self.plan(title, &parts, pins, &solution))));
+            }
+            let mut most = Vec::new();
+            for (seam, works) in refused {
+                let Some(works) = works else {
+                    most.push((seam, 0.0));
+                    continue;
+                };
+                for proposed in works {
+                    if self.stands_at_the_level(seam, proposed.station) {
+                        most.push((seam, proposed.works.abs()));
+                    } else {
+                        self.give_way(&mut job.fitting.pins, seam, proposed.station, proposed.works);
+                    }
+                }
+            }
+            if !most.is_empty() {
+                return Ok(Offer::Most(most));
+            }
+        }
+        Ok(Offer::Most(parts.iter().map(|(seam, _)| (*seam, 0.0)).collect()))
+    }
+
+    /// Seams whose line does not come to the depth the plan wants of it, with what it does come to.
+    fn short_of(&self, parts: &[(SeamName, f64)], solution: &Solution) -> Vec<(SeamName, f64)> {
+        let came_to = |seam| depth_at_level(solution, self.level, seam);
+        parts
+            .iter()
+            .map(|(seam, depth)| (*seam, came_to(*seam), *depth))
+            .filter(|(_, came, depth)| (came - depth).abs() > COMES_TO)
+            .map(|(seam, came, depth)| (seam, (depth.abs() - (came - depth).abs()).max(0.0)))
+            .collect()
     }
 
     fn plan(
@@ -177,6 +230,17 @@ impl Plans<'_> {
         }
         said
     }
+}
+
+/// Depth of a seam's lines at a level, mean of both sides.
+fn depth_at_level(solution: &Solution, level: &Level, seam: SeamName) -> f64 {
+    let rows = solution.levels.iter().filter(|row| row.girth.level == level.name);
+    let depths: Vec<f64> = rows
+        .flat_map(|row| &row.girth.parts)
+        .filter(|part| part.seam == seam)
+        .map(|part| part.depth.mm())
+        .collect();
+    if depths.is_empty() { 0.0 } else { depths.iter().sum::<f64>() / depths.len() as f64 }
 }
 
 fn tenth(mm: f64) -> Length {

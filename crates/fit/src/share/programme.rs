@@ -42,7 +42,7 @@ pub(super) fn smallest_largest(
     q[largest] = 1.0;
     let columns: Vec<usize> = (0..largest).collect();
     let p = (columns.clone(), columns, vec![EVENNESS; largest]);
-    let x = Convex { p, q, equal: vec![(given, wanted)], at_most }.minimise()?;
+    let x = Convex { p, q, equal: vec![(given, wanted)], at_most }.minimise().ok()?;
     let mut depths = vec![0.0; sources.len()];
     for (column, member) in members.into_iter().enumerate() {
         depths[member] = x[column].max(0.0);
@@ -57,7 +57,7 @@ pub(super) fn most_of(sources: &[Source], swing: f64) -> f64 {
     }
     let all: Vec<&Source> = sources.iter().collect();
     let q = sources.iter().map(|source| -source.gives).collect();
-    let most = Convex { q, at_most: limits(&all, swing), ..Convex::default() }.minimise();
+    let most = Convex { q, at_most: limits(&all, swing), ..Convex::default() }.minimise().ok();
     // A hair less than the very most, so that sharing exactly that out has a solution.
     most.map_or(0.0, |x| x.iter().zip(sources).map(|(x, source)| x * source.gives).sum::<f64>() - 1e-3)
 }

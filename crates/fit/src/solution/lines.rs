@@ -10,8 +10,8 @@ use crate::drawing::edge_lengths;
 use crate::garment::{Seam, SeamEnd, SeamName};
 use crate::letting_out::clip_limits;
 use crate::line::{
-    DepthLimit, Ease, EndWish, Line, LineEnd, LineProblem, LineRefusal, LineWish, Proposal, SeamEnds, Target,
-    chalk_table, fade,
+    DepthLimit, Ease, EndWish, FadeRoom, Line, LineEnd, LineProblem, LineRefusal, LineWish, Proposal,
+    SeamEnds, Target, Trust, chalk_table, fade,
 };
 use crate::say::SeamWords;
 use crate::warning::Weight;
@@ -51,10 +51,11 @@ impl Solver<'_> {
         LineProblem {
             length: seam.length,
             targets: targets.to_vec(),
+            spread: self.habits.rule(HouseRule::PinSpread),
             tolerance: self.habits.rule(HouseRule::PinTolerance),
-            exact: self.exact(seam, side),
             lower: ends.lower,
             upper: ends.upper,
+            fades: ends.fades,
             let_out_limit: self.let_out(seam.name),
             limits: self.limits(seam, side),
             eased,
@@ -62,14 +63,6 @@ impl Solver<'_> {
             steepest: self.habits.rule(if knit { HouseRule::SlopeKnit } else { HouseRule::SlopeWoven }),
             least_radius: self.habits.rule(HouseRule::Radius),
         }
-    }
-
-    /// Stations of the pins on this side that are meant to the letter.
-    fn exact(&self, seam: &Seam, side: Side) -> Vec<f64> {
-        let pins = self.job.fitting.pins.iter();
-        pins.filter(|pin| pin.exact && pin.seam == seam.name && (side == Side::Centre || pin.side == side))
-            .filter_map(|pin| pin.station_from_below(seam))
-            .collect()
     }
 
     fn eased(&self, from: f64, to: f64) -> Ease {
@@ -127,24 +120,24 @@ impl Solver<'_> {
         let Underarm { body: lower, sleeve: upper } = pair;
         let total = lower.length + upper.length;
         let mut targets = body.to_vec();
-        targets.extend(sleeve.iter().map(|t| Target { station: total - t.station, depth: t.depth }));
+        targets.extend(sleeve.iter().map(|t| Target { station: total - t.station, ..*t }));
         targets.sort_by(|a, b| a.station.total_cmp(&b.station));
         let taper = |at: f64| LineEnd::Taper { at: at.round() };
-        let lower_end = match body.first() {
-            Some(_) => self.ends(lower, body).lower,
-            None => {
-                let depth = targets.first().map_or(0.0, |target| target.depth);
-                let at = lower.length - fade(depth, self.habits);
-                if at < NOT_WORTH_A_TAPER { LineEnd::RunOff } else { taper(at) }
-            }
+        let fade = |target: Option<&Target>| target.map_or(0.0, |target| fade(target, self.habits));
+        let by_house = |furthest| FadeRoom { by_house: true, furthest, else_end: Some(LineEnd::RunOff) };
+        let (lower_end, lower_fade) = if body.is_empty() {
+            let at = lower.length - fade(targets.first());
+            (if at < NOT_WORTH_A_TAPER { LineEnd::RunOff } else { taper(at) }, by_house(0.0))
+        } else {
+            let ends = self.ends(lower, body);
+            (ends.lower, ends.fades[0])
         };
-        let upper_end = match sleeve.first() {
-            Some(_) => self.ends(upper, sleeve).lower.turned(total),
-            None => {
-                let depth = targets.last().map_or(0.0, |target| target.depth);
-                let at = lower.length + fade(depth, self.habits);
-                if at > total - NOT_WORTH_A_TAPER { LineEnd::RunOff } else { taper(at) }
-            }
+        let (upper_end, upper_fade) = if sleeve.is_empty() {
+            let at = lower.length + fade(targets.last());
+            (if at > total - NOT_WORTH_A_TAPER { LineEnd::RunOff } else { taper(at) }, by_house(total))
+        } else {
+            let ends = self.ends(upper, sleeve);
+            (ends.lower.turned(total), ends.fades[0].turned(total))
         };
         let inside = |seam: &Seam, from: f64, to: f64| {
             let most = self.let_out(seam.name)?;
@@ -159,14 +152,12 @@ impl Solver<'_> {
         limits.extend(inside(lower, 0.0, lower.length));
         limits.extend(inside(upper, lower.length, total));
         let within = self.habits.rule(HouseRule::SteepWithin);
-        let mut exact = self.exact(lower, side);
-        exact.extend(self.exact(upper, side).into_iter().map(|station| total - station));
         LineProblem {
             length: total,
             targets,
-            exact,
             lower: lower_end,
             upper: upper_end,
+            fades: [lower_fade, upper_fade],
             let_out_limit: None,
             limits,
             eased: vec![self.eased((lower.length - within).max(0.0), (lower.length + within).min(total))],
@@ -195,6 +186,7 @@ impl Solver<'_> {
             Ok(line) => {
                 let (below, beyond) = line.cut(pair.body.length);
                 [(pair.body, below, body), (pair.sleeve, beyond, sleeve)].map(|(seam, line, targets)| {
+                    self.warn_of_unpinned(seam, side, &line, &targets);
                     let drawn = self.drawn(seam, &targets, &line);
                     for side in sewn_on {
                         self.lines.add(seam.name, *side, line.clone());
@@ -251,6 +243,7 @@ impl Solver<'_> {
         let problem = self.problem(seam, side, &accepted);
         let outcome = match problem.solve() {
             Ok(line) => {
+                self.warn_of_unpinned(seam, side, &line, &accepted);
                 let drawn = self.drawn(seam, &accepted, &line);
                 for side in sewn_on {
                     self.lines.add(seam.name, *side, line.clone());
@@ -267,19 +260,18 @@ impl Solver<'_> {
         SideLine { side, outcome }
     }
 
+    /// What was accepted stands in place of what was read, and is sewn as it was accepted.
     fn accepted(&self, seam: SeamName, side: Side, target: Target) -> Target {
-        let depth = self
-            .job
-            .fitting
-            .accepted
-            .iter()
-            .find(|accepted| {
-                accepted.seam == seam
-                    && accepted.side == side
-                    && (accepted.station.mm() - target.station).abs() < 1.0
-            })
-            .map_or(target.depth, |accepted| accepted.depth.mm());
-        Target { depth, ..target }
+        let accepted = self.job.fitting.accepted.iter().find(|accepted| {
+            accepted.seam == seam
+                && accepted.side == side
+                && (accepted.station.mm() - target.station).abs() < 1.0
+        });
+        accepted.map_or(target, |accepted| Target {
+            depth: accepted.depth.mm(),
+            trust: Trust::Exact,
+            ..target
+        })
     }
 
     fn drawn(&self, seam: &Seam, targets: &[Target], line: &Line) -> DrawnLine {
@@ -368,7 +360,7 @@ impl Solver<'_> {
         let mismatch = match lengths.as_slice() {
             [one, other] => {
                 let apart = (one.new - other.new) - (one.old - other.old);
-                (apart.abs().mm() > MISMATCH).then(|| {
+                (apart.abs().mm() > MISMATCH && scale.shows(apart)).then(|| {
                     let longer = if apart.is_positive() { one } else { other };
                     format!(
                         "Along the new {} the {} edge comes out {} longer than the other: ease it in, or trim it at the end.",
@@ -410,7 +402,7 @@ fn proposals(
             .collect()
     };
     match refusal {
-        LineRefusal::NoPins | LineRefusal::NoRoom { .. } => (None, None),
+        LineRefusal::NoPins | LineRefusal::NoRoom { .. } | LineRefusal::Trouble => (None, None),
         LineRefusal::PinBeyondTaper { nearest, .. }
         | LineRefusal::LetOut { nearest, .. }
         | LineRefusal::InTheWay { nearest, .. } => (None, nearest.as_ref().map(depths)),

@@ -7,15 +7,21 @@ use crate::armhole::ArmholeFit;
 use crate::choice::PinSides;
 use crate::ease::{FootThrough, LevelBalance, SeatedWaist, Verdict};
 use crate::evening::{Evening, Finding};
-use crate::garment::{FixtureKind, FlatName, LevelName, Pattern, Purpose, Seam, SeamName, Tube};
-use crate::lengths::LengthRow;
+use crate::garment::{FixtureKind, FlatName, LevelName, Pattern, Purpose, Seam, SeamEnd, SeamName, Tube};
+use crate::lengths::{LengthName, LengthRow};
 use crate::letting_out::Inset;
+use crate::line::{Line, LineEnd, Target};
 use crate::put_on::PutOn;
-use crate::warning::{Warning, Weight};
+use crate::stride::Stride;
+use crate::warning::{ToRead, Warning, Weight};
 use crate::{Caution, HouseRule, Length, Side};
 
 /// Back pockets nearer than this look like one from across a room.
 const POCKETS_APART: Length = Length::whole_mm(20);
+/// A stretch towards a free end is worth a word from this many times the distance of two pins on.
+const UNPINNED: f64 = 1.2;
+/// A depth less than this, in millimetres, is not worth a word.
+const WORTH_SAYING: f64 = 1.0;
 
 impl Solver<'_> {
     pub(super) fn say_missing(&mut self, names: &[FlatName]) {
@@ -69,7 +75,98 @@ impl Solver<'_> {
         about: impl Into<String>,
         message: String,
     ) {
-        self.warnings.push(Warning { code, weight, about: about.into(), message });
+        self.warnings.push(Warning { code, weight, about: about.into(), message, read: None });
+    }
+
+    /// Puts the next pin to be read beside the warning said last.
+    fn asks_for(&mut self, seam: &Seam, side: Side, from_below: f64) {
+        let usual = seam.usual();
+        // A place a tape has a mark for.
+        let counted = self.habits.scale.nearest(Length::from_mm(usual.counted(from_below).max(0.0)));
+        let station = self.habits.scale.number(counted);
+        let whose = if side == Side::Centre { String::new() } else { format!("{} ", side.words()) };
+        let words = format!(
+            "Read the {whose}{} at {} from {}",
+            seam.name.words(),
+            self.habits.scale.write(counted),
+            usual.datum.words()
+        );
+        if let Some(warning) = self.warnings.last_mut() {
+            warning.read = Some(ToRead { seam: seam.name, side, datum: usual.datum, station, words });
+        }
+    }
+
+    /// Says once which stretch towards a free end nobody pinned, and what the line does there.
+    pub(super) fn warn_of_unpinned(&mut self, seam: &Seam, side: Side, line: &Line, targets: &[Target]) {
+        if self.warnings.iter().any(|warning| {
+            warning.code == "line.unpinned" && warning.about == format!("seams.{}", seam.name.words())
+        }) {
+            return;
+        }
+        let step = self.habits.rule(HouseRule::LadderStep);
+        let (Some(first), Some(last)) = (targets.first(), targets.last()) else { return };
+        let ends = [
+            (line.lower, first, 0.0, first.station - step),
+            (line.upper, last, line.length, last.station + step),
+        ];
+        for (end, pin, edge, next) in ends {
+            let bare = (pin.station - edge).abs();
+            if end != LineEnd::RunOff || bare < UNPINNED * step || pin.depth.abs() < WORTH_SAYING {
+                continue;
+            }
+            let write = |mm: f64| self.habits.scale.write(Length::from_mm(mm.abs()));
+            let (there, at_edge) = (line.depth(pin.station), line.depth(edge));
+            let does = if write(there) == write(at_edge) {
+                format!("it holds {}", write(there))
+            } else {
+                format!("it eases from {} to {}", write(there), write(at_edge))
+            };
+            let seam_end = if edge == 0.0 { seam.lower } else { seam.upper };
+            let to = match seam_end {
+                SeamEnd::Hem => "to the hem",
+                SeamEnd::Underarm(_) => "to the underarm",
+                _ => "to the edge",
+            };
+            let message = format!(
+                "Nobody pinned the last {} of the {} {to}: {does} there. Pin there if it should differ.",
+                write(bare),
+                seam.name.words()
+            );
+            let about = format!("seams.{}", seam.name.words());
+            self.warn("line.unpinned", Weight::Note, about, message);
+            let side = if side == Side::Centre && seam.name.is_paired() { Side::Left } else { side };
+            self.asks_for(seam, side, next.clamp(0.0, line.length));
+            return;
+        }
+    }
+
+    /// Says that a side was not read as far as the other, what is done meanwhile, and asks for the reading.
+    fn warn_of_not_read(&mut self, seam: &Seam, evening: &Evening) {
+        let missing: Vec<_> = evening.stations.iter().filter(|row| row.finding == Finding::NotRead).collect();
+        let Some(row) = missing.first() else { return };
+        let side = if row.left.is_some() { Side::Right } else { Side::Left };
+        let usual = seam.usual();
+        let number = |row: &crate::evening::EvenedStation| {
+            self.habits.scale.number(Length::from_mm(usual.counted(row.station)))
+        };
+        let at: Vec<String> = missing.iter().map(|row| number(row)).collect();
+        let halved = row.chosen_left.zip(row.left.or(row.right)).is_some_and(|(chosen, read)| chosen != read);
+        let meanwhile = if halved {
+            "half of the other side's reading goes to each"
+        } else {
+            "the other side's reading stands for both"
+        };
+        let message = format!(
+            "The {} {} was not read at {} {} from {}: until it is, {meanwhile}.",
+            side.words(),
+            seam.name.words(),
+            at.join(", "),
+            self.habits.scale.unit.sign(),
+            usual.datum.words()
+        );
+        let station = row.station;
+        self.warn("evening.not_read", Weight::Mind, format!("seams.{}", seam.name.words()), message);
+        self.asks_for(seam, side, station);
     }
 
     pub(super) fn warn_of_purpose(&mut self) {
@@ -93,6 +190,7 @@ impl Solver<'_> {
         } else {
             ("", "side")
         };
+        self.warn_of_not_read(seam, evening);
         let seam = seam.name;
         if evening.ask_twist {
             let ask = if self.job.fitting.anchored {
@@ -184,8 +282,13 @@ impl Solver<'_> {
         if let Some(seated) = seated {
             let (body, ease) = (scale.write(seated.body), scale.write(seated.ease.abs()));
             if seated.comfortable {
+                let longer = if scale.shows(seated.ease) {
+                    format!("{ease} longer")
+                } else {
+                    "just as long".to_owned()
+                };
                 self.warn("ease.seated", Weight::Note, "levels.waist", format!(
-                    "Sitting, the waist measures {body}: the band is {ease} longer, layers counted, so its wearer can sit."
+                    "Sitting, the waist measures {body}: the band is {longer}, layers counted, so its wearer can sit."
                 ));
             } else {
                 self.warn("ease.seated", Weight::Mind, "levels.waist", format!(
@@ -209,6 +312,24 @@ impl Solver<'_> {
         }
     }
 
+    /// A hem that binds the step.
+    pub(super) fn warn_of_stride(&mut self, stride: &Stride) {
+        if stride.passes {
+            return;
+        }
+        let scale = self.habits.scale;
+        let write = |length| scale.write(length);
+        let step = write(Length::from_mm(self.habits.rule(HouseRule::Stride)));
+        let act = match stride.slit {
+            Some(slit) => format!("A slit or vent {} high gives it, or a wider hem", write(slit)),
+            None => "It wants a wider hem".to_owned(),
+        };
+        self.warn("stride", Weight::Mind, "levels.hem", format!(
+            "The hem will not let you step: {} above the floor a step of {step} takes {} round, and it has {}. {act}.",
+            write(stride.height), write(stride.needs), write(stride.girth)
+        ));
+    }
+
     /// What the shape of the garment asks to be said: lacing, put-on, lengths, armholes, insets.
     pub(super) fn warn_of_shape(
         &mut self,
@@ -224,7 +345,10 @@ impl Solver<'_> {
         }
         for row in lengths {
             if let Some(finding) = &row.finding {
-                self.warn("length", Weight::Mind, format!("lengths.{}", row.words), finding.clone());
+                // What is felt at a reach is no fault of an ordinary garment.
+                let reach = row.name == LengthName::AcrossBack;
+                let weight = if reach { Weight::Note } else { Weight::Mind };
+                self.warn("length", weight, format!("lengths.{}", row.words), finding.clone());
             }
         }
         let moved = [
@@ -286,7 +410,8 @@ impl Solver<'_> {
         let scale = self.habits.scale;
         let trousers = self.shape.kind.has_band() && self.shape.kind.has_legs();
         if trousers && let Some(line) = self.lines.get(SeamName::CentreBack, Side::Centre) {
-            let deepest = line.character().deepest;
+            // What was pinned, not what the line makes of it: one number for one thing.
+            let deepest = self.pinned_deepest(SeamName::CentreBack).unwrap_or(line.character().deepest);
             let total = 2.0 * deepest;
             let with_sides = self.lines.get(SeamName::Outseam, Side::Left).is_some();
             if total > self.habits.rule(HouseRule::BackAloneShare) && !with_sides {
@@ -352,6 +477,13 @@ impl Solver<'_> {
                 "Letting out the {} may show the old stitching, needle holes and a faded or crisp fold. Unpick a short stretch and look first.{inside}", seam.words()
             ));
         }
+    }
+
+    /// The deepest pin of a single seam.
+    fn pinned_deepest(&self, seam: SeamName) -> Option<f64> {
+        let allowance = self.shape.allowance(seam);
+        let pins = self.job.fitting.pins.iter().filter(|pin| pin.seam == seam);
+        pins.filter_map(|pin| pin.depth(allowance).ok()).map(Length::mm).reduce(f64::max)
     }
 
     /// What stands in a seam that is moved, though no further than it may.

@@ -22,6 +22,7 @@ use crate::next_act::NextAct;
 use crate::pin::Datum;
 use crate::plan::Plan;
 use crate::put_on::PutOn;
+use crate::stride::Stride;
 use crate::sums::KeptAnswer;
 use crate::warning::Warning;
 use crate::{Length, Side};
@@ -282,6 +283,8 @@ pub struct Solution {
     pub seated: Option<SeatedWaist>,
     /// Whether the foot gets through.
     pub foot: Option<FootThrough>,
+    /// Whether a skirt's hem lets its wearer step, where that can be judged.
+    pub stride: Option<Stride>,
     /// Whether hand, head, hips and shoulders get through.
     pub put_on: Vec<PutOn>,
     /// Lengths and landmark heights.

@@ -5,7 +5,7 @@ use super::solver::Solver;
 use crate::echo::{Reading, echo};
 use crate::garment::{Seam, SeamName};
 use crate::job::JobError;
-use crate::line::Target;
+use crate::line::{Target, Trust};
 use crate::pin::PinError;
 use crate::warning::Weight;
 use crate::{Length, Pin, Side};
@@ -52,7 +52,10 @@ impl Solver<'_> {
                     moved: pin.moved.map(|depth| scale.number(depth)),
                     reread: pin.reread,
                 },
-                Target { station, depth: depth.mm() },
+                Target {
+                    trust: if pin.exact { Trust::Exact } else { Trust::Read },
+                    ..Target::read(station, depth.mm())
+                },
             ));
         }
         if seam.is_none() {
@@ -126,6 +129,10 @@ pub(super) fn merge_close(targets: &[Target]) -> Vec<Target> {
         match merged.last_mut() {
             Some((last, count)) if (target.station - last.station).abs() <= 1.0 => {
                 last.depth = (last.depth * *count + target.depth) / (*count + 1.0);
+                last.pinned = last.depth;
+                if target.trust == Trust::Exact {
+                    last.trust = Trust::Exact;
+                }
                 *count += 1.0;
             }
             _ => merged.push((*target, 1.0)),

@@ -21,6 +21,7 @@ use crate::line::{Line, Target};
 use crate::next_act::NextAct;
 use crate::plan::{Done, Plan, PlannedLine, work_order};
 use crate::put_on::{PutOn, put_on};
+use crate::stride::{Stride, judge, stride};
 use crate::warning::{Warning, Weight};
 use crate::{Body, Habits, HouseRule, Length, LetOut, Side};
 
@@ -128,7 +129,8 @@ impl<'a> Solver<'a> {
         let seams = self.draw_lines()?;
         let hems = self.hems();
         let sums = self.sums()?;
-        let levels = self.levels(&hems);
+        let mut levels = self.levels(&hems);
+        let stride = self.stride(&mut levels, &hems);
         let nobody = self.nobody();
         let judging = self.judging(&nobody);
         let seated = ease::seated_waist(&levels, judging.body, self.shape);
@@ -139,6 +141,9 @@ impl<'a> Solver<'a> {
         let (gains, insets) = self.letting_out(&levels);
         self.warn_of_body(&levels, seated.as_ref(), foot.as_ref());
         self.warn_of_shape(&levels, &put_on, &lengths, &armholes, &insets);
+        if let Some(stride) = &stride {
+            self.warn_of_stride(stride);
+        }
         self.warn_of_lines(&levels);
         self.warn_of_hems(&hems);
         let plan = self.plan(&hems);
@@ -154,6 +159,7 @@ impl<'a> Solver<'a> {
             levels,
             seated,
             foot,
+            stride,
             put_on,
             lengths,
             armholes,
@@ -201,6 +207,14 @@ impl<'a> Solver<'a> {
         } else {
             targets.push((Side::Centre, merge_close(&side_pins(Side::Centre))));
         }
+        if targets.iter().all(|(_, targets)| !moves(targets)) {
+            self.warn(
+                "seam.stays",
+                Weight::Note,
+                format!("seams.{}", seam.name.words()),
+                format!("Every pin on the {} says nothing: it stays as it is.", seam.name.words()),
+            );
+        }
         let pins = pins.into_iter().map(|(pin, _)| pin).collect();
         Evened { seam, pins, evening: report, targets }
     }
@@ -236,7 +250,7 @@ impl<'a> Solver<'a> {
 
     fn own_lines(&mut self, evened: &Evened) -> Vec<SideLine> {
         let mut lines = Vec::new();
-        for (side, targets) in evened.targets.iter().filter(|(_, targets)| !targets.is_empty()) {
+        for (side, targets) in evened.targets.iter().filter(|(_, targets)| moves(targets)) {
             let sewn_on: &[Side] = match side {
                 Side::Centre if evened.seam.name.is_paired() => &[Side::Left, Side::Right],
                 Side::Left => &[Side::Left],
@@ -276,10 +290,10 @@ impl<'a> Solver<'a> {
                     on_body.push(one);
                     on_sleeve.push(other);
                 } else {
-                    if !below.is_empty() {
+                    if moves(&below) {
                         on_body.push(self.side_line(&body.seam, *side, &below, sewn_on));
                     }
-                    if !beyond.is_empty() {
+                    if moves(&beyond) {
                         on_sleeve.push(self.side_line(&sleeve.seam, *side, &beyond, sewn_on));
                     }
                 }
@@ -398,6 +412,14 @@ impl<'a> Solver<'a> {
         ease::balance(girths, self.judging(&nobody))
     }
 
+    fn stride(&self, levels: &mut [LevelBalance], hems: &[HemSolution]) -> Option<Stride> {
+        let (pattern, body) = (self.pattern.as_ref()?, self.job.body.as_ref()?);
+        let cloth = &self.job.garment.cloth;
+        let found = stride(self.shape, pattern, levels, hems, body, cloth, self.habits)?;
+        judge(levels, &found);
+        Some(found)
+    }
+
     fn put_on(&self, levels: &[LevelBalance], judging: Judging<'_>) -> Vec<PutOn> {
         self.pattern.as_ref().map_or_else(Vec::new, |pattern| put_on(levels, pattern, judging))
     }
@@ -509,6 +531,11 @@ impl<'a> Solver<'a> {
             crotch_height: pattern.crotch.map(|crotch| crotch.height),
         })
     }
+}
+
+/// True when pins ask for anything: a seam whose every pin says nothing stays as it is.
+fn moves(targets: &[Target]) -> bool {
+    !targets.iter().all(Target::is_end)
 }
 
 fn greatest_difference(one: &Line, other: &Line) -> f64 {

@@ -136,7 +136,9 @@ pub fn work_out(sum: &Sum, habits: &Habits) -> Result<SumAnswer, JobError> {
             within("cloth", "the width of the cloth", mm(cloth), 100.0, 3200.0)?;
             let cut_width = mm(width) * if *doubled { 2.0 } else { 1.0 };
             let edge = mm(length) * if *both_edges { 2.0 } else { 1.0 };
-            let join = habits.rule(HouseRule::BiasJoin);
+            // The ends are cut on the grain, at 45° to the strip, and so is the seam that joins two of them:
+            // square to it each loses the allowance, along the strip √2 of that.
+            let join = habits.rule(HouseRule::BiasJoin) * std::f64::consts::SQRT_2;
             // At 45° a strip runs across the cloth by √2 of its width.
             let one = mm(cloth) * std::f64::consts::SQRT_2;
             let mut strips = 1.0;
@@ -295,8 +297,13 @@ mod tests {
             doubled: false,
             both_edges: false,
         });
-        // 1100 · √2 = 1556 is not enough for 1600 with its ends: two strips, one join.
-        assert_eq!(answer.result, mm(1600 + 12 + 12));
+        // 1100 · √2 = 1556 is not enough for 1600 with its ends: two strips, one join, four slanted ends of
+        // 6 · √2 each.
+        assert!(
+            (answer.result.mm() - (1600.0 + 4.0 * 6.0 * 2f64.sqrt())).abs() < 0.01,
+            "{}",
+            answer.result.mm()
+        );
         assert!(answer.words.starts_with("2 strips at 45°, 1 join:"), "{}", answer.words);
     }
 

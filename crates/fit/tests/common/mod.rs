@@ -1,10 +1,13 @@
 //! Generated garments of every kind with generated pins, for whole-job properties.
 #![allow(dead_code)]
 
+pub mod spline;
+
 use std::collections::BTreeMap;
 
 use proptest::prelude::*;
 use vemble_fit::garment::{Band, FlatName, Kind, Shape, SleeveBuild};
+use vemble_fit::line::{FadeRoom, LineEnd, LineProblem, Target};
 use vemble_fit::{Cloth, EntryMode, Fitting, Garment, Habits, JOB_FORMAT, Job, Length, Pin, SeamName, Side};
 
 /// The worked examples of `docs/examples`, by name.
@@ -28,6 +31,43 @@ pub fn example(name: &str) -> Job {
 pub fn example_file(name: &str) -> String {
     let path = format!("{}/../../docs/examples/{name}.vemble.json", env!("CARGO_MANIFEST_DIR"));
     std::fs::read_to_string(path).expect("the example")
+}
+
+/// A line to be drawn on a woven seam, with nothing in its way, by the house's numbers.
+pub fn line_problem(length: f64, targets: Vec<Target>, lower: LineEnd, upper: LineEnd) -> LineProblem {
+    LineProblem {
+        length,
+        targets,
+        spread: 1.5,
+        tolerance: 3.0,
+        lower,
+        upper,
+        fades: [FadeRoom::asked(0.0), FadeRoom::asked(length)],
+        let_out_limit: None,
+        limits: Vec::new(),
+        eased: Vec::new(),
+        crossing: None,
+        steepest: 0.25,
+        least_radius: 120.0,
+    }
+}
+
+/// One of the small jobs that once showed a defect.
+pub fn case(name: &str) -> Job {
+    let path = format!("{}/tests/cases/{name}.json", env!("CARGO_MANIFEST_DIR"));
+    serde_json::from_str(&std::fs::read_to_string(path).expect("the case")).expect("a job")
+}
+
+/// All of them, by name.
+pub fn cases_kept() -> Vec<(String, Job)> {
+    let folder = format!("{}/tests/cases", env!("CARGO_MANIFEST_DIR"));
+    let mut names: Vec<String> = std::fs::read_dir(folder)
+        .expect("the cases")
+        .map(|entry| entry.expect("a file").file_name().to_string_lossy().into_owned())
+        .filter_map(|name| name.strip_suffix(".json").map(str::to_owned))
+        .collect();
+    names.sort();
+    names.into_iter().map(|name| (name.clone(), case(&name))).collect()
 }
 
 /// How many cases a property is tried on: as many as are worth waiting for on every change, and

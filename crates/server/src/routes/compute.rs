@@ -11,9 +11,10 @@ use vemble_fit::garment::{FlatName, HemName};
 use vemble_fit::hem::{HemRead, HemReading, HemWish, Wanted};
 use vemble_fit::sums::{Sum, SumAnswer, work_out};
 use vemble_fit::{
-    Comparison, CopyPlan, Datum, EdgeRead, EntryMode, FitPicture, Fitting, Garment, Habits, JOB_FORMAT, Job,
-    JobError, Length, Pin, PinRead, SeamName, ShareOut, ShareRequest, Side, Solution, compare, copy_from,
-    fit_picture, ladder, moved_rung, read_tape, share_out, solve,
+    Comparison, CopyPlan, DEEPEST_READING, Datum, EdgeRead, EntryMode, FitPicture, Fitting, Garment, Habits,
+    JOB_FORMAT, Job, JobError, LONGEST_SEAM, Length, Pin, PinRead, SeamName, ShareOut, ShareRequest, Side,
+    Solution, compare, copy_from, echo_in_inches, fit_picture, is_inches_by_its_fraction, ladder, moved_rung,
+    read_tape, read_tape_up_to, share_out, solve,
 };
 
 use crate::body::Body;
@@ -79,8 +80,11 @@ pub struct ReadPin {
 #[post("/compute/pin")]
 async fn compute_pin(_: SignedIn, Body(typed): Body<TypedPin>) -> Result<Json<ReadPin>, Problem> {
     let unit = typed.habits.scale.unit;
-    let station = read_tape(&typed.station, unit).map_err(|error| Problem::reading("station", &error))?;
-    let reading = read_tape(&typed.reading, unit).map_err(|error| Problem::reading("reading", &error))?;
+    let station = read_tape_up_to(&typed.station, unit, LONGEST_SEAM)
+        .map_err(|error| Problem::reading("station", &error))?;
+    let reading = read_tape_up_to(&typed.reading, unit, DEEPEST_READING)
+        .map_err(|error| Problem::reading("reading", &error))?;
+    let inches = is_inches_by_its_fraction(&typed.reading, unit).then(|| typed.reading.trim().to_owned());
     let pin = Pin {
         id: typed.id,
         seam: typed.seam,
@@ -114,7 +118,10 @@ async fn compute_pin(_: SignedIn, Body(typed): Body<TypedPin>) -> Result<Json<Re
         problem
     })?;
     let moves = moved_rung(&job, &solution, &pin);
-    let read = solution.seams.into_iter().flat_map(|seam| seam.pins).find(|read| read.id == pin.id);
+    let mut read = solution.seams.into_iter().flat_map(|seam| seam.pins).find(|read| read.id == pin.id);
+    if let (Some(read), Some(typed)) = (&mut read, inches) {
+        read.echo = echo_in_inches(&typed, &read.echo);
+    }
     Ok(Json(ReadPin { pin, read, moves }))
 }
 

@@ -40,7 +40,7 @@ export default function Chalk({ id, draft, job, solution }: AtWork) {
         <TableTabs id={id} />
         <h1>Nothing to chalk yet</h1>
         <p>Read some pins at the Mirror first. What is known already:</p>
-        <Minds warnings={solution.warnings} />
+        <Minds id={id} warnings={solution.warnings} />
         <Balance levels={solution.levels} />
       </div>
     );
@@ -96,7 +96,7 @@ export default function Chalk({ id, draft, job, solution }: AtWork) {
       <section aria-label="Balance" className="stack">
         <h2>What every level will measure</h2>
         {solution.levels.length > 0 && <Balance levels={solution.levels} />}
-        <Minds warnings={solution.warnings} />
+        <Minds id={id} warnings={solution.warnings} />
       </section>
     </div>
   );

@@ -34,7 +34,7 @@ export default function HemPage({ id, draft, job, solution }: AtWork) {
       <div className="page stack">
         <TableTabs id={id} />
         <h1>No hem is drawn yet</h1>
-        <Minds warnings={solution.warnings} />
+        <Minds id={id} warnings={solution.warnings} />
       </div>
     );
   }
@@ -101,6 +101,7 @@ export default function HemPage({ id, draft, job, solution }: AtWork) {
             <section className="stack" aria-label="How it will lie">
               {solved && <HemSays solved={solved} />}
               <Minds
+                id={id}
                 warnings={solution.warnings.filter(
                   (each) =>
                     each.about === about &&

@@ -28,6 +28,7 @@ export function HemSays({ solved }: { solved: HemSolution }) {
       {turned && !tuck && !solved.refused && (
         <Part title="The turn-up" testid="hem-turn-up" words={turned.words} />
       )}
+      {solved.flare && <Part title="Heights from the floor" testid="hem-flare" words={[solved.flare]} />}
       {solved.uneven && <Part title="Uneven" testid="hem-uneven" words={[solved.uneven.words]} />}
       {solved.pair_words && (
         <Part

@@ -19,6 +19,7 @@ const findings: Record<Of<"Finding">, string> = {
   halved: "half to each side",
   copied_on_one_tube: "doubled: try again",
   pinned_only: "this side only",
+  not_read: "other side not read",
 };
 
 /** Readings of one seam, left beside right, with what evening makes of them; each can be changed. */
@@ -103,7 +104,7 @@ export function Readings({ seam, job, draft }: { seam: Seam; job: Of<"Job">; dra
                       {(left ?? right)?.shown[0]}
                       <Stages pins={[left, right]} />
                       <div
-                        className={`finding ${row.finding === "ask_twist" || row.finding === "copied_on_one_tube" ? "ask" : ""}`}
+                        className={`finding ${["ask_twist", "copied_on_one_tube", "not_read"].includes(row.finding) ? "ask" : ""}`}
                         style={{ whiteSpace: "normal" }}
                       >
                         {findings[row.finding]}
@@ -137,8 +138,8 @@ export function Readings({ seam, job, draft }: { seam: Seam; job: Of<"Job">; dra
       </table>
       <Ends seam={seam} job={job} draft={draft} />
       <p className="soft" style={{ fontSize: 13 }}>
-        The line may miss a pin by {seam.tolerance_words}: a pin is not a surveying mark. It is the smoothest
-        line a ruler and a steady hand would draw.
+        The line a steady hand draws through what was tried on. It stays among its pins, and misses one by as
+        much as {seam.tolerance_words} only where it could not be sewn otherwise.
       </p>
     </section>
   );

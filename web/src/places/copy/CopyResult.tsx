@@ -16,7 +16,7 @@ export function CopyResult({ plan }: { plan: Of<"CopyPlan"> }) {
         </thead>
         <tbody>
           {plan.rows.map((row) => (
-            <tr key={row.level} data-level={row.level}>
+            <tr key={row.level + row.seams.join()} data-level={row.level}>
               <td>{row.words}</td>
               <td className="num">{row.shown[0]}</td>
               <td className="num">{row.shown[1]}</td>
@@ -29,6 +29,11 @@ export function CopyResult({ plan }: { plan: Of<"CopyPlan"> }) {
         </tbody>
       </table>
       <ul className="minds">
+        {plan.notes.map((note) => (
+          <li key={note} className="mind">
+            {note}
+          </li>
+        ))}
         {plan.lengths.map((length) => (
           <li key={length.name} className="mind">
             {length.words}

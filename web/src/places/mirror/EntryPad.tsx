@@ -2,6 +2,7 @@ import { Segmented, Select } from "antd";
 import { type KeyboardEvent, useEffect, useRef, useState } from "react";
 import { v7 as uuid } from "uuid";
 import { answered, client, type Of, type Problem } from "../../api/client";
+import { Meant } from "../../entry/Meant";
 import { useWaiting } from "../../entry/useWaiting";
 import { NumberPad, type PadKey } from "./NumberPad";
 
@@ -34,6 +35,8 @@ const shortly = (words: string) => words.replace(/ seam$/, "");
 export function EntryPad(props: {
   id: string;
   at: { seam: SeamName; side: Side };
+  /** A pin that is to be read: its place stands there already. */
+  wanted: { seam: SeamName; datum: Of<"Datum">; station: string } | null;
   garment: Of<"Garment">;
   habits: Of<"Habits"> | undefined;
   /** The seams of this garment that take pins. */
@@ -45,9 +48,12 @@ export function EntryPad(props: {
 }) {
   const [chosenMode, setMode] = useState<Mode>("seam_to_pin");
   const [panel, setPanel] = useState<Of<"EdgeRead">>("back");
-  const [data, setData] = useState<Partial<Record<SeamName, Of<"Datum">>>>({});
-  const [text, setText] = useState<Record<Field, string>>({ station: "", reading: "" });
-  const [field, setField] = useState<Field>("station");
+  const { wanted } = props;
+  const [data, setData] = useState<Partial<Record<SeamName, Of<"Datum">>>>(
+    wanted ? { [wanted.seam]: wanted.datum } : {},
+  );
+  const [text, setText] = useState<Record<Field, string>>({ station: wanted?.station ?? "", reading: "" });
+  const [field, setField] = useState<Field>(wanted ? "reading" : "station");
   const [wrong, setWrong] = useState<Problem | null>(null);
   const [echo, setEcho] = useState("");
   const inputs = { station: useRef<HTMLInputElement>(null), reading: useRef<HTMLInputElement>(null) };
@@ -120,7 +126,12 @@ export function EntryPad(props: {
     setText((now) => ({ ...now, [field]: key === "⌫" ? now[field].slice(0, -1) : now[field] + key }));
     inputs[field].current?.focus();
   };
-  useEffect(() => inputs.station.current?.focus({ preventScroll: true }), [seam, side]);
+  const begin = useRef<Field>(field);
+  useEffect(() => {
+    // A place that was put here to be read is brought into sight; a seam that was picked is in sight already.
+    inputs[begin.current].current?.focus({ preventScroll: begin.current === "station" });
+    begin.current = "station";
+  }, [seam, side]);
   return (
     <section className="stack" style={{ gap: 8 }} aria-label="Enter a pin">
       <div className="seam-keys">
@@ -218,7 +229,15 @@ export function EntryPad(props: {
       </div>
       <div role="status" data-testid="echo">
         {wrong ? (
-          <p className="wrong-words">{wrong.detail}</p>
+          <Meant
+            problem={wrong}
+            onMeant={(meant) => {
+              const name = wrong.path === "station" ? "station" : "reading";
+              setText((now) => ({ ...now, [name]: meant }));
+              setWrong(null);
+              focus(name);
+            }}
+          />
         ) : waiting.length > 0 ? (
           <p className="echo-now">
             {waiting.length} {waiting.length === 1 ? "reading waits" : "readings wait"} here for the workroom.

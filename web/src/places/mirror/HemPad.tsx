@@ -2,6 +2,7 @@ import { Segmented } from "antd";
 import { type KeyboardEvent, useEffect, useRef, useState } from "react";
 import { v7 as uuid } from "uuid";
 import { answered, client, type Of, type Problem } from "../../api/client";
+import { Meant } from "../../entry/Meant";
 import { useWaiting } from "../../entry/useWaiting";
 import type { HemName, HemPlace, HemReading } from "../../hem/wish";
 import { NumberPad, type PadKey } from "./NumberPad";
@@ -109,7 +110,14 @@ export function HemPad(props: {
       </label>
       <div role="status" data-testid="echo">
         {wrong ? (
-          <p className="wrong-words">{wrong.detail}</p>
+          <Meant
+            problem={wrong}
+            onMeant={(meant) => {
+              setText(meant);
+              setWrong(null);
+              input.current?.focus();
+            }}
+          />
         ) : waiting.length > 0 ? (
           <p className="echo-now">
             {waiting.length} {waiting.length === 1 ? "reading waits" : "readings wait"} here for the workroom.

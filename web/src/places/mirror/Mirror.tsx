@@ -1,7 +1,9 @@
 import { Checkbox, Segmented } from "antd";
 import { useMemo, useState } from "react";
+import { useSearchParams } from "react-router";
 import type { Of } from "../../api/client";
 import { GarmentFigure } from "../../cloth/GarmentFigure";
+import { asked } from "../../entry/toRead";
 import type { AtWork } from "../../fitting/FittingPlace";
 import { UndoButton } from "../../fitting/UndoButton";
 import { EntryPad } from "./EntryPad";
@@ -17,7 +19,9 @@ type Side = Of<"Side">;
 /** On the body: pin, read, enter, move. */
 export default function Mirror({ id, draft, job, solution }: AtWork) {
   const seams = solution.pinnable;
-  const [picked, setAt] = useState<{ seam: SeamName; side: Side } | null>(null);
+  const [address] = useSearchParams();
+  const wanted = asked(address);
+  const [picked, setAt] = useState<{ seam: SeamName; side: Side } | null>(wanted);
   const first = seams.find((each) => ["outseam", "side"].includes(each.seam)) ?? seams[0];
   const at = picked ?? {
     seam: first?.seam ?? "side",
@@ -105,6 +109,7 @@ export default function Mirror({ id, draft, job, solution }: AtWork) {
         <EntryPad
           id={id}
           at={at}
+          wanted={wanted}
           seams={seams}
           onPick={pick}
           garment={job.garment}

@@ -1,0 +1,69 @@
+//! Readings as they are typed, and readings that were not taken, on the screen.
+
+use vemble_browser_tests::{Browser, DESK, PHONE, Workroom};
+use vemble_fit::{SeamName, Side};
+
+#[tokio::test]
+async fn what_could_be_meant_in_two_ways_is_asked_back_with_a_button_for_each() {
+    let workroom = Workroom::demo();
+    let (browser, fitting) = Browser::open_fitting(&workroom.url, DESK, 316, "mirror").await;
+    browser.see("pins read").await;
+    let before = browser.job(&fitting).await.fitting.pins.len();
+    browser.press_at("input[name=station]").await;
+    browser.keys("s205\n11/2\n").await;
+    browser.see_in("[data-testid=echo]", "was 1 1/2 in or 5 1/2 in meant?").await;
+    assert_eq!(browser.job(&fitting).await.fitting.pins.len(), before, "nothing was guessed");
+    browser.press("1 1/2 in").await;
+    browser.keys("\n").await;
+    browser.see_in("[data-testid=echo]", "38 mm from the seam").await;
+    // A bare fraction is inches on every tape, and is said to be.
+    browser.keys("305\n5/8\n").await;
+    browser.see_in("[data-testid=echo]", "5/8 read as inches: 16 mm from the seam").await;
+    browser.see_saved().await;
+    assert!(browser.faults().await.is_empty());
+}
+
+#[tokio::test]
+async fn a_reading_that_was_not_taken_is_one_press_away() {
+    for (screen, seam) in [(DESK, "sl"), (PHONE, "")] {
+        let workroom = Workroom::demo();
+        let (browser, fitting) = Browser::open_fitting(&workroom.url, screen, 316, "mirror").await;
+        browser.see_in("[data-testid=echo]", "").await;
+        let solution = browser.solution(&fitting).await;
+        let side = solution.seams.iter().find(|seam| seam.seam == SeamName::Side).expect("a side seam");
+        let right = side.pins.iter().filter(|pin| pin.side == Side::Right).map(|pin| pin.station);
+        let lowest = right.min().expect("read on the right");
+        let station = (lowest.mm() / 2.0).round();
+        assert!(station > 11.0, "far enough from the lowest pin to have no partner");
+        browser.press_at("input[name=station]").await;
+        browser.keys(&format!("{seam}{station:.0}\n9\n")).await;
+        browser.see_in("[data-testid=echo]", "9 mm from the seam").await;
+        browser.see_saved().await;
+        browser.goto(&format!("/fittings/{fitting}/chalk")).await;
+        let words = format!("Read the right side seam at {station:.0} mm from the hem");
+        browser.see_in("[data-testid=warnings]", &words).await;
+        browser.press(&words).await;
+        browser
+            .until("the place stands there, the depth is waited for", || async {
+                let script = "const s = document.querySelector('input[name=station]'); return [s?.value, document.activeElement?.name].join()";
+                let said = browser.run(script, serde_json::Value::Null).await;
+                said.as_str() == Some(&format!("{station:.0},reading"))
+            })
+            .await;
+        let seen = "const box = document.activeElement.getBoundingClientRect(); return box.top >= 0 && box.bottom <= innerHeight";
+        assert_eq!(browser.run(seen, serde_json::Value::Null).await, true, "the field is in sight");
+        browser.keys("8\n").await;
+        browser.see_in("[data-testid=echo]", "8 mm from the seam").await;
+        browser.see_saved().await;
+        browser
+            .until("both sides read there", || async {
+                let solution = browser.solution(&fitting).await;
+                let side = solution.seams.iter().find(|seam| seam.seam == SeamName::Side).expect("it");
+                let evening = side.evening.as_ref().expect("two sides");
+                evening.stations.iter().any(|row| row.left == Some(9.0) && row.right == Some(8.0))
+                    && solution.warnings.iter().all(|warning| warning.code != "evening.not_read")
+            })
+            .await;
+        assert!(!browser.scrolls_sideways().await);
+    }
+}

@@ -1,0 +1,160 @@
+//! Where a line may run: among its pins, and within what the seam allows.
+//!
+//! A steady hand does not swell between two equal pins, does not dig deeper beyond the last one, and lets
+//! nothing out where nobody asked. Each stretch of seam between two pins (or a pin and an end) bounds the
+//! line by the depths that bound the stretch, and by a margin.
+
+use super::problem::{LineEnd, LineProblem, SAME_PLACE, Target};
+
+/// How far beyond the pins of its stretch a line may run, as a share of a reading's spread: 1 mm at the
+/// house's 1.5.
+const BEYOND: f64 = 2.0 / 3.0;
+/// The same where the pins are equal, or towards a free end, where nobody pinned at all: as good as nothing.
+const LEVEL: f64 = 0.04;
+/// The same between the last pin and a band that is held: less than a tape shows.
+const HELD: f64 = 0.1;
+
+/// How closely a line has to stay among its pins.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub(super) enum Closeness {
+    /// As a steady hand draws it.
+    Close,
+    /// Towards the old stitching by as much as the line may miss a pin.
+    Wide,
+    /// Anywhere between the old stitching and the deepest pin: for what cannot be sewn otherwise.
+    Open,
+}
+
+/// A stretch of seam, and how deep the line may run on it.
+#[derive(Debug, Clone, Copy)]
+struct Stretch {
+    from: f64,
+    to: f64,
+    least: f64,
+    most: f64,
+}
+
+/// What bounds a line's depth at each station.
+#[derive(Debug)]
+pub(super) struct Corridor {
+    closeness: Closeness,
+    stretches: Vec<Stretch>,
+}
+
+/// A pin or an end that bounds a stretch: the depths that stand there.
+struct Post {
+    station: f64,
+    least: f64,
+    most: f64,
+}
+
+impl Corridor {
+    /// The corridor of a problem.
+    pub(super) fn of(problem: &LineProblem, closeness: Closeness) -> Corridor {
+        let (lower, upper) = problem.free();
+        let posts = posts(problem, lower, upper);
+        let margins = Margins { closeness, spread: problem.spread, tolerance: problem.tolerance };
+        let mut stretches: Vec<Stretch> =
+            posts.windows(2).map(|pair| margins.between(&pair[0], &pair[1])).collect();
+        if let (Some(first), Some(last)) = (posts.first(), posts.last()) {
+            stretches.push(margins.beyond(first, lower, first.station, problem.lower));
+            stretches.push(margins.beyond(last, last.station, upper, problem.upper));
+        }
+        stretches.retain(|stretch| stretch.to - stretch.from > SAME_PLACE);
+        let ever = |least, most| Stretch { from: f64::NEG_INFINITY, to: f64::INFINITY, least, most };
+        stretches.extend(problem.let_out_limit.map(|limit| ever(-limit, f64::INFINITY)));
+        stretches.extend(problem.limits.iter().map(|limit| Stretch {
+            from: limit.from,
+            to: limit.to,
+            least: limit.least,
+            most: limit.most,
+        }));
+        Corridor { closeness, stretches }
+    }
+
+    /// How closely it keeps the line.
+    pub(super) fn closeness(&self) -> Closeness {
+        self.closeness
+    }
+
+    /// The least and the most depth at a station.
+    pub(super) fn at(&self, station: f64) -> (f64, f64) {
+        let here = |stretch: &&Stretch| {
+            stretch.from - SAME_PLACE / 2.0 <= station && station <= stretch.to + SAME_PLACE / 2.0
+        };
+        self.stretches.iter().filter(here).fold((f64::NEG_INFINITY, f64::INFINITY), |(least, most), each| {
+            (least.max(each.least), most.min(each.most))
+        })
+    }
+}
+
+/// Pins and tapers in order; pins at one place, or within one held stretch, are one post.
+fn posts(problem: &LineProblem, lower: f64, upper: f64) -> Vec<Post> {
+    let taper = |end: LineEnd, station| {
+        matches!(end, LineEnd::Taper { .. }).then_some(Post { station, least: 0.0, most: 0.0 })
+    };
+    let beyond_a_taper = |target: &&Target| {
+        (target.station < lower && matches!(problem.lower, LineEnd::Taper { .. }))
+            || (target.station > upper && matches!(problem.upper, LineEnd::Taper { .. }))
+    };
+    let mut posts: Vec<Post> = taper(problem.lower, lower).into_iter().collect();
+    for target in problem.targets.iter().filter(|target| !beyond_a_taper(target)) {
+        let station = target.station.clamp(lower, upper);
+        let (least, most) = (target.depth.min(target.pinned), target.depth.max(target.pinned));
+        match posts.last_mut() {
+            Some(last) if station - last.station <= SAME_PLACE => {
+                (last.least, last.most) = (last.least.min(least), last.most.max(most));
+            }
+            _ => posts.push(Post { station, least, most }),
+        }
+    }
+    posts.extend(taper(problem.upper, upper));
+    posts
+}
+
+struct Margins {
+    closeness: Closeness,
+    spread: f64,
+    tolerance: f64,
+}
+
+impl Margins {
+    fn between(&self, a: &Post, b: &Post) -> Stretch {
+        let (least, most) = (a.least.min(b.least), a.most.max(b.most));
+        let (level, beyond) = (LEVEL * self.spread, BEYOND * self.spread);
+        let margin = match self.closeness {
+            // Two equal pins leave no room to swell; two that differ leave all of it.
+            Closeness::Close => (most - least).clamp(level, beyond),
+            Closeness::Wide | Closeness::Open => beyond,
+        };
+        self.stretch(a.station, b.station, [least, most], margin)
+    }
+
+    /// Beyond the last pin, where nobody read anything: its depth, or on the way to the old stitching.
+    fn beyond(&self, post: &Post, from: f64, to: f64, end: LineEnd) -> Stretch {
+        let margin = match self.closeness {
+            // What is held was tried on; what runs off was not.
+            Closeness::Close if end.is_free() => LEVEL * self.spread,
+            Closeness::Close => HELD * self.spread,
+            Closeness::Wide | Closeness::Open => BEYOND * self.spread,
+        };
+        self.stretch(from, to, [post.least.min(0.0), post.most.max(0.0)], margin)
+    }
+
+    /// Nowhere on the other side of the old stitching, unless the pins are on both.
+    fn stretch(&self, from: f64, to: f64, [least, most]: [f64; 2], margin: f64) -> Stretch {
+        let inner = match self.closeness {
+            Closeness::Close => BEYOND * self.spread,
+            Closeness::Wide => margin.max(self.tolerance),
+            Closeness::Open => f64::INFINITY,
+        };
+        let (low, high) = if most <= 0.0 {
+            (least - margin, (most + inner).min(0.0))
+        } else if least >= 0.0 {
+            ((least - inner).max(0.0), most + margin)
+        } else {
+            (least - margin, most + margin)
+        };
+        Stretch { from, to, least: low, most: high }
+    }
+}
