@@ -7,7 +7,9 @@ use common::spline::Spline;
 use common::{case, cases_kept, examples};
 use vemble_fit::garment::{FlatName, LevelName};
 use vemble_fit::line::ChalkMark;
-use vemble_fit::{DrawnLine, Job, Length, LineOutcome, SeamName, Solution, Verdict, solve};
+use vemble_fit::{
+    DrawnLine, Job, Length, LineOutcome, Rounding, Scale, SeamName, Solution, Unit, Verdict, solve,
+};
 
 fn solved(name: &str) -> Solution {
     let solution = solve(&case(name)).expect("a result");
@@ -239,4 +241,41 @@ fn a_princess_dress_loses_at_its_waist_what_was_pinned() {
     assert!(off < 6.0, "the waist is {off} from what exact interpolation takes");
     let waist = solution.levels.iter().find(|row| row.girth.level == LevelName::Waist).expect("a waist");
     assert!(waist.girth.change().mm() < -90.0, "pinned about 98 smaller: {}", waist.girth.change().mm());
+}
+
+/// Every drawn line of a result, as it is drawn.
+fn spines(solution: &Solution) -> Vec<(SeamName, Vec<[f64; 2]>)> {
+    solution
+        .seams
+        .iter()
+        .flat_map(|seam| seam.lines.iter().map(|line| (seam.seam, &line.outcome)))
+        .filter_map(|(seam, outcome)| match outcome {
+            LineOutcome::Drawn(drawn) => Some((seam, drawn.spine.clone())),
+            LineOutcome::Refused(_) => None,
+        })
+        .collect()
+}
+
+#[test]
+fn neither_the_order_of_the_pins_nor_the_unit_of_the_tape_moves_a_line() {
+    for (name, job) in examples().into_iter().chain(cases_kept()) {
+        let before = spines(&solve(&job).expect("a result"));
+        let mut turned = job.clone();
+        turned.fitting.pins.reverse();
+        let mut inches = job.clone();
+        inches.habits.scale = Scale::new(Unit::Inch, Rounding::SixteenthInch);
+        for other in [turned, inches] {
+            let after = spines(&solve(&other).expect("a result"));
+            assert_eq!(before.len(), after.len(), "{name}");
+            for ((seam, one), (_, another)) in before.iter().zip(&after) {
+                assert_eq!(one.len(), another.len(), "{name} {seam:?}");
+                for (a, b) in one.iter().zip(another) {
+                    assert!(
+                        (a[0] - b[0]).abs() < 0.02 && (a[1] - b[1]).abs() < 0.02,
+                        "{name} {seam:?}: {a:?} {b:?}"
+                    );
+                }
+            }
+        }
+    }
 }
