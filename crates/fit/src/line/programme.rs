@@ -31,9 +31,11 @@ const FINEST: f64 = 0.06;
 /// halvings that could follow would not move it by 0.2.
 const STILL: f64 = 0.03;
 /// And no longer than this many times.
-pub(super) const MOST_REFININGS: u32 = 6;
+const MOST_REFININGS: u32 = 6;
 /// Enough to search by: it finds a little less room than there is, never more.
 pub(super) const ROUGH_REFININGS: u32 = 2;
+/// Enough to say whether there is a line.
+pub(super) const SURE_REFININGS: u32 = MOST_REFININGS - 3;
 /// Price of missing a pin by more than its tolerance, when the nearest depths that work are looked for.
 const MISS: f64 = 1e3;
 /// A limit that a line comes this near to, in millimetres and shares, is looked at from the start.
@@ -100,19 +102,28 @@ pub(super) fn line_in(problem: &LineProblem, closeness: Closeness, pieces: f64) 
         return Ok(line);
     }
     Programme::new(problem, closeness, pieces)
-        .refined(0, &line, MOST_REFININGS)
+        .refined(0, &line, Wanted::Line)
         .map(|(programme, x)| programme.line(&x))
+}
+
+/// What a programme is solved for, and how finely.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub(super) enum Wanted {
+    /// The line itself, as fine as lines are drawn.
+    Line,
+    /// Whether any pin is missed, and about by how much: no finer than it takes to say so.
+    Misses { refinings: u32 },
 }
 
 /// The line that misses the pins least in total while it keeps every other demand. Where the solver loses its
 /// way it is asked again on other knots.
-pub(super) fn nearest(problem: &LineProblem, refinings: u32) -> Result<Nearest, NoMinimum> {
+pub(super) fn nearest(problem: &LineProblem, wanted: Wanted) -> Result<Nearest, NoMinimum> {
     let count = problem.targets.len();
     let coarse = Programme::coarse(problem, Closeness::Open);
     let line = coarse.line(&coarse.run(&[], 0)?);
     let mut found = Err(NoMinimum::Trouble);
     for pieces in [PIECES, 1.5 * PIECES, 4.0 * PIECES] {
-        found = Programme::new(problem, Closeness::Open, pieces).refined(count, &line, refinings);
+        found = Programme::new(problem, Closeness::Open, pieces).refined(count, &line, wanted);
         if !matches!(found, Err(NoMinimum::Trouble)) {
             break;
         }
@@ -161,9 +172,18 @@ impl<'a> Programme<'a> {
 
     /// Solved on these knots, then with every piece halved beside which a limit binds, until the line
     /// holds still. `first` is the line without limits, which says where to look for them.
-    fn refined(mut self, misses: usize, first: &Line, refinings: u32) -> Result<(Self, Vec<f64>), NoMinimum> {
+    fn refined(mut self, misses: usize, first: &Line, wanted: Wanted) -> Result<(Self, Vec<f64>), NoMinimum> {
         let (mut x, mut binding) = self.solve(misses, first)?;
+        let missed = |x: &[f64]| x[x.len() - misses..].iter().sum::<f64>();
+        let (refinings, only_misses) = match wanted {
+            Wanted::Line => (MOST_REFININGS, false),
+            Wanted::Misses { refinings } => (refinings, true),
+        };
         for _ in 0..refinings {
+            // What can be sewn on these knots can be on more of them.
+            if only_misses && missed(&x) <= NO_MISS {
+                break;
+            }
             let Some(finer) = self.halved(&binding) else { break };
             // What was found stands where the finer programme goes astray.
             let before = self.line(&x);
@@ -174,7 +194,13 @@ impl<'a> Programme<'a> {
                 .iter()
                 .map(|station| (before.depth(*station) - after.depth(*station)).abs())
                 .fold(0.0, f64::max);
+            // Halving pieces once more gains less than it did: what is missed by more than that stays missed.
+            let gained = missed(&x) - missed(&next);
+            let hopeless = only_misses && missed(&next) - gained > NO_MISS;
             (self, x, binding) = (finer, next, next_binding);
+            if hopeless {
+                break;
+            }
             // What is missed is wanted more exactly than where the line runs.
             let still = if misses > 0 { STILL / 2.0 } else { STILL };
             if moved < still * self.problem.spread {
@@ -229,8 +255,10 @@ impl<'a> Programme<'a> {
                 binding.dedup();
                 return Ok((x, binding));
             }
-            rows.extend(broken);
-            spare = kept;
+            // What is nearly broken would be the next to be: one programme more is dearer than a few rows.
+            let near;
+            (near, spare) = kept.into_iter().partition(|row| row.over(&x) > -NEAR);
+            rows.extend(broken.into_iter().chain(near));
         }
     }
 

@@ -2,7 +2,7 @@
 
 use super::corridor::Closeness;
 use super::problem::{LineEnd, LineProblem, Target};
-use super::programme::{MOST_REFININGS, NO_MISS, Nearest, PIECES, ROUGH_REFININGS, line_in, nearest};
+use super::programme::{NO_MISS, Nearest, PIECES, ROUGH_REFININGS, SURE_REFININGS, Wanted, line_in, nearest};
 use super::refusal::{LineRefusal, Proposal};
 use super::stitching::Line;
 use super::trust::Trust;
@@ -97,7 +97,7 @@ fn attempt(problem: &LineProblem) -> Attempt {
     if let Ok(line) = line_in(problem, Closeness::Close, PIECES) {
         return Attempt::Line(line);
     }
-    let nearest = match nearest(problem, MOST_REFININGS) {
+    let nearest = match nearest(problem, Wanted::Line) {
         Ok(nearest) => nearest,
         Err(NoMinimum::Impossible) => return Attempt::Never,
         Err(NoMinimum::Trouble) => return Attempt::Trouble,
@@ -113,7 +113,8 @@ fn attempt(problem: &LineProblem) -> Attempt {
 
 /// True when a problem has a line, be it wide of its pins by all the tolerance.
 fn has_line(problem: &LineProblem) -> bool {
-    nearest(problem, MOST_REFININGS - 2).is_ok_and(|nearest| nearest.missed() <= NO_MISS)
+    nearest(problem, Wanted::Misses { refinings: SURE_REFININGS })
+        .is_ok_and(|nearest| nearest.missed() <= NO_MISS)
 }
 
 /// The line with a fade that the house chose made longer: those are never refused for want of room.
@@ -158,7 +159,7 @@ fn blunder(problem: &LineProblem) -> Option<LineRefusal> {
                     station: target.station,
                     depth: target.depth,
                     taper: at,
-                    nearest: nearest(problem, MOST_REFININGS).ok().map(|nearest| depths(problem, &nearest).1),
+                    nearest: nearest(problem, Wanted::Line).ok().map(|nearest| depths(problem, &nearest).1),
                 });
             }
         }
@@ -236,8 +237,9 @@ fn longer_fade(
     ends.into_iter().find_map(|(at, is_lower)| {
         let furthest = problem.fades[usize::from(!is_lower)].furthest;
         let moved = |to: f64| problem.with_end(is_lower, LineEnd::Taper { at: to });
-        let solved = nearest_room(at, furthest, missed, |to| {
-            nearest(&moved(to), ROUGH_REFININGS).map_or(f64::INFINITY, |nearest| nearest.missed())
+        let solved = nearest_room(at, furthest, missed, problem.steepest, |to| {
+            nearest(&moved(to), Wanted::Misses { refinings: ROUGH_REFININGS })
+                .map_or(f64::INFINITY, |nearest| nearest.missed())
         })?;
         // Onto quarters of a millimetre, and inward again for as long as there is a line: the search was rough.
         let inward = if is_lower { ROOM_STEP } else { -ROOM_STEP };
@@ -256,33 +258,51 @@ fn longer_fade(
     })
 }
 
-/// The place nearest to `at`, on the way to `furthest`, where nothing is missed any more. What is missed
-/// shrinks ever more slowly with the room, so a straight line through two places that miss points short of
-/// the answer and comes near it fast; halving makes sure.
-fn nearest_room(at: f64, furthest: f64, missed: f64, miss: impl Fn(f64) -> f64) -> Option<f64> {
-    if (furthest - at).abs() < 1.0 || miss(furthest) > NO_MISS {
+/// The place nearest to `at`, on the way to `furthest`, where nothing is missed any more. A line no steeper
+/// than `steepest` needs `missed / steepest` more room to come down by what it misses, and more where it has
+/// to bend; what is missed shrinks ever more slowly with the room, so a straight line through two places that
+/// miss points short of the answer too. The further of both comes near it fast. From a place that works the
+/// search goes back in growing strides; halving makes sure.
+fn nearest_room(
+    at: f64,
+    furthest: f64,
+    missed: f64,
+    steepest: f64,
+    miss: impl Fn(f64) -> f64,
+) -> Option<f64> {
+    if (furthest - at).abs() < 1.0 {
         return None;
     }
-    let (mut refused, mut solved) = ((at, missed), furthest);
-    let mut before: Option<(f64, f64)> = None;
+    let outward = (furthest - at).signum();
+    let (mut refused, mut before, mut stride) = ((at, missed), None::<(f64, f64)>, ROOM_WITHIN);
+    // From without, until a place works.
+    let mut solved = loop {
+        let (place, over) = refused;
+        let straight = over / steepest;
+        let bent = before.map_or(0.0, |(earlier, more)| (place - earlier).abs() * over / (more - over));
+        let step = if bent.is_finite() { straight.max(bent) } else { straight } + ROOM_WITHIN;
+        let guess = if step < (furthest - place).abs() { place + step * outward } else { furthest };
+        let over = miss(guess);
+        if over <= NO_MISS {
+            break guess;
+        }
+        if guess == furthest {
+            return None;
+        }
+        (before, refused) = (Some(refused), (guess, over));
+    };
+    // And back, until what works and what does not lie side by side.
     while (refused.0 - solved).abs() > ROOM_WITHIN {
         let halfway = (refused.0 + solved) / 2.0;
-        let outward = ROOM_WITHIN * (furthest - at).signum();
-        let secant = before
-            .map(|(place, miss)| refused.0 + (refused.0 - place) * refused.1 / (miss - refused.1) + outward);
-        // Never past halfway: a guess too far costs as much as halving.
-        let inside = |guess: &f64| {
-            guess.is_finite()
-                && (guess - refused.0).abs() <= (halfway - refused.0).abs()
-                && (guess - refused.0) * outward > 0.0
-        };
-        let guess = secant.filter(inside).unwrap_or(halfway);
+        let back = solved - stride * outward;
+        let guess = if (halfway - back) * outward > 0.0 { halfway } else { back };
         let over = miss(guess);
         if over <= NO_MISS {
             solved = guess;
         } else {
-            (before, refused) = (Some(refused), (guess, over));
+            refused = (guess, over);
         }
+        stride *= 2.0;
     }
     Some(solved)
 }
