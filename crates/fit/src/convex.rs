@@ -84,7 +84,8 @@ impl Convex {
             DefaultSolver::new(&p, &self.q, &a, &b, &cones, settings).map_err(|_| NoMinimum::Trouble)?;
         solver.solve();
         match solver.solution.status {
-            SolverStatus::Solved | SolverStatus::AlmostSolved => Ok(solver.solution.x.clone()),
+            // What is almost solved can be far off where it ran out of rounds.
+            SolverStatus::Solved => Ok(solver.solution.x.clone()),
             SolverStatus::PrimalInfeasible | SolverStatus::AlmostPrimalInfeasible => {
                 Err(NoMinimum::Impossible)
             }

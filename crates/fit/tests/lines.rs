@@ -104,7 +104,7 @@ proptest! {
         let (Ok(line), Ok(other)) = (problem.solve(), scaled.solve()) else { return Ok(()) };
         for station in samples(&line) {
             let gap = (line.depth(station) * by - other.depth(station * by)).abs();
-            prop_assert!(gap < 0.5 * by.max(1.0), "{gap} at {station}");
+            prop_assert!(gap < 0.2 * by.max(1.0), "{gap} at {station}");
         }
     }
 

@@ -178,6 +178,79 @@ fn a_lone_pin_with_room_is_met_whatever_its_depth() {
     }
 }
 
+prop_compose! {
+    /// A ladder as hands read it: a swell or a hollow, half of the time with a hand's noise, with any ends.
+    fn ladder()(
+        count in 2usize..7, step in 60.0f64..120.0, wander in prop::collection::vec(-0.2f64..0.2, 7),
+        mean in 8.0f64..14.0, swell in 0.0f64..7.0, wave in 300.0f64..800.0, phase in 0.0f64..6.3,
+        noisy in any::<bool>(), slips in prop::collection::vec(-1.5f64..1.5, 7),
+        trust in prop::sample::select(&[Trust::Read, Trust::Agreed][..]), ends in (0usize..3, 0usize..4),
+    ) -> LineProblem {
+        let pin = |i: usize| {
+            let station = 220.0 + step * (i as f64 + wander[i]);
+            let slip = if noisy { 1.5 * slips[i] } else { 0.0 };
+            let depth = mean + swell * (std::f64::consts::TAU * station / wave + phase).sin() + slip;
+            Target { trust, ..Target::read(station, depth.max(1.0)) }
+        };
+        let length = 420.0 + step * count as f64;
+        let hold = LineEnd::Hold { from: length - 40.0 };
+        let lower = [LineEnd::RunOff, LineEnd::Taper { at: 30.0 }, LineEnd::Hold { from: 40.0 }][ends.0];
+        let upper = [LineEnd::RunOff, LineEnd::Carry, LineEnd::Taper { at: length - 30.0 }, hold][ends.1];
+        problem(length, (0..count).map(pin).collect(), lower, upper)
+    }
+}
+
+#[test]
+fn a_pin_added_on_the_line_changes_nothing() {
+    let mut runner = TestRunner::deterministic();
+    let strategy = (ladder(), 0.02f64..0.98);
+    let mut moved = Vec::new();
+    while moved.len() < 3 * SEAMS {
+        let (asked, share) = strategy.new_tree(&mut runner).expect("a ladder").current();
+        let Ok(line) = asked.solve() else { continue };
+        let (low, high) = line.reach();
+        let station = low + share * (high - low);
+        let added = Target { trust: asked.targets[0].trust, ..Target::read(station, line.depth(station)) };
+        // Less than a tape shows is no depth, and two pins under one finger are one.
+        if added.depth < 0.5 || asked.targets.iter().any(|t| (t.station - station).abs() < 8.0) {
+            continue;
+        }
+        let mut more = asked.clone();
+        more.targets.push(added);
+        more.targets.sort_by(|a, b| a.station.total_cmp(&b.station));
+        let again = more.solve().expect("it lies on a line");
+        let places = (0..=200).map(|i| asked.length * f64::from(i) / 200.0);
+        moved.push(places.map(|s| (line.depth(s) - again.depth(s)).abs()).fold(0.0, f64::max));
+    }
+    assert!(quantile(&mut moved, 0.95) < MOVED / 2.0, "{}", quantile(&mut moved, 0.95));
+    assert!(quantile(&mut moved, 0.98) < MOVED, "{}", quantile(&mut moved, 0.98));
+    assert!(quantile(&mut moved, 1.0) < 1.0, "{}", quantile(&mut moved, 1.0));
+}
+
+#[test]
+fn a_finer_mesh_moves_nothing() {
+    let mut runner = TestRunner::deterministic();
+    let strategy = (prop::collection::vec(2.0f64..20.0, 2..6), 12.0f64..60.0);
+    let mut moved = Vec::new();
+    while moved.len() < SEAMS {
+        let (depths, near) = strategy.new_tree(&mut runner).expect("a ladder").current();
+        let pin = |(i, depth): (usize, &f64)| Target::read(100.0 + near + 120.0 * i as f64, *depth);
+        let length = 250.0 + 120.0 * depths.len() as f64;
+        let targets = depths.iter().enumerate().map(pin).collect();
+        let asked = problem(length, targets, LineEnd::Taper { at: 100.0 }, LineEnd::RunOff);
+        let Ok(line) = asked.solve() else { continue };
+        // Limits that limit nothing put a knot every 7 mm.
+        let every = (1..(length / 7.0) as u32).map(|i| f64::from(i) * 7.0);
+        let limits =
+            every.map(|from| DepthLimit { from, to: from + 7.0, least: -500.0, most: 500.0 }).collect();
+        let fine = LineProblem { limits, ..asked.clone() }.solve().expect("the same line");
+        let places = (0..=200).map(|i| length * f64::from(i) / 200.0);
+        moved.push(places.map(|s| (line.depth(s) - fine.depth(s)).abs()).fold(0.0, f64::max));
+    }
+    assert!(quantile(&mut moved, 0.97) < MOVED, "{}", quantile(&mut moved, 0.97));
+    assert!(quantile(&mut moved, 1.0) < 0.6, "{}", quantile(&mut moved, 1.0));
+}
+
 /// By how much a line runs beyond the pins and ends that bound each stretch, or lets out.
 fn beyond(problem: &LineProblem, line: &Line) -> (f64, f64) {
     let mut posts: Vec<(f64, f64)> =
@@ -245,67 +318,6 @@ proptest! {
         prop_assert!(end.depth.abs() < 1e-6 && end.slope.abs() < 1e-6, "{end:?}");
         if at + 1 == depths.len() {
             prop_assert!(line.depth(length).abs() < 0.2, "it runs on: {}", line.depth(length));
-        }
-    }
-
-    #[test]
-    fn a_pin_added_on_the_line_changes_nothing(
-        depths in prop::collection::vec(2.0f64..24.0, 2..7), wander in prop::collection::vec(-0.2f64..0.2, 8),
-        share in 0.02f64..0.98, lower in 0u32..2, upper in 0u32..3,
-    ) {
-        let targets: Vec<Target> = depths
-            .iter()
-            .enumerate()
-            .map(|(i, d)| Target { trust: Trust::Agreed, ..Target::read(220.0 + 95.0 * (i as f64 + wander[i]), *d) })
-            .collect();
-        let length = 300.0 + 95.0 * depths.len() as f64 + 120.0;
-        let lower = if lower == 0 { LineEnd::RunOff } else { LineEnd::Taper { at: 30.0 } };
-        let upper = match upper {
-            0 => LineEnd::RunOff,
-            1 => LineEnd::Hold { from: length - 40.0 },
-            _ => LineEnd::Taper { at: length - 30.0 },
-        };
-        let asked = problem(length, targets, lower, upper);
-        let Ok(line) = asked.solve() else { return Ok(()) };
-        // A line as steep, or bent as tightly, as can be sewn hangs on every tenth of every pin.
-        let character = line.character();
-        if character.steepest_slope > 0.14 || character.tightest_radius.is_some_and(|radius| radius < 125.0) {
-            return Ok(());
-        }
-        let (low, high) = line.reach();
-        let station = low + share * (high - low);
-        let mut more = asked.clone();
-        let added = Target { trust: Trust::Agreed, ..Target::read(station, line.depth(station)) };
-        if added.depth < 0.5 || more.targets.iter().any(|t| (t.station - station).abs() < 8.0) {
-            return Ok(());
-        }
-        more.targets.push(added);
-        more.targets.sort_by(|a, b| a.station.total_cmp(&b.station));
-        let again = more.solve().expect("it lies on a line");
-        for i in 0..=200 {
-            let s = length * f64::from(i) / 200.0;
-            let moved = (line.depth(s) - again.depth(s)).abs();
-            prop_assert!(moved < MOVED, "{moved} at {s} by a pin at {station}: {asked:?}");
-        }
-    }
-
-    #[test]
-    fn a_finer_mesh_moves_nothing(
-        depths in prop::collection::vec(2.0f64..20.0, 2..6), near in 12.0f64..60.0,
-    ) {
-        let targets: Vec<Target> =
-            depths.iter().enumerate().map(|(i, d)| Target::read(100.0 + near + 120.0 * i as f64, *d)).collect();
-        let length = 250.0 + 120.0 * depths.len() as f64;
-        let asked = problem(length, targets, LineEnd::Taper { at: 100.0 }, LineEnd::RunOff);
-        let Ok(line) = asked.solve() else { return Ok(()) };
-        // Limits that limit nothing put a knot every 11 mm.
-        let every = (1..(length / 11.0) as u32).map(|i| f64::from(i) * 11.0);
-        let limits = every.map(|from| DepthLimit { from, to: from + 11.0, least: -500.0, most: 500.0 }).collect();
-        let fine = LineProblem { limits, ..asked.clone() }.solve().expect("the same line");
-        for i in 0..=200 {
-            let s = length * f64::from(i) / 200.0;
-            let moved = (line.depth(s) - fine.depth(s)).abs();
-            prop_assert!(moved < 0.2, "{moved} at {s}: {asked:?}");
         }
     }
 

@@ -10,17 +10,19 @@ use super::problem::{LineEnd, LineProblem, SAME_PLACE, Target};
 /// house's 1.5.
 const BEYOND: f64 = 2.0 / 3.0;
 /// The same where the pins are equal, or towards a free end, where nobody pinned at all: as good as nothing.
-const LEVEL: f64 = 0.04;
-/// The same between the last pin and a band that is held: less than a tape shows.
-const HELD: f64 = 0.1;
+const LEVEL: f64 = 0.02;
+/// The same between the last pin and a band that is held, which was tried on: less than a tape shows.
+const HELD: f64 = 0.07;
+/// How far past the last pin a line that comes down to it may still be above it, in units of the spread: 38 mm.
+const PASSING: f64 = 25.0;
 
 /// How closely a line has to stay among its pins.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
 pub(super) enum Closeness {
     /// As a steady hand draws it.
     Close,
-    /// Towards the old stitching by as much as the line may miss a pin.
-    Wide,
+    /// The same, wider by as little as can be sewn.
+    AsCloseAsCanBe,
     /// Anywhere between the old stitching and the deepest pin: for what cannot be sewn otherwise.
     Open,
 }
@@ -53,12 +55,14 @@ impl Corridor {
     pub(super) fn of(problem: &LineProblem, closeness: Closeness) -> Corridor {
         let (lower, upper) = problem.free();
         let posts = posts(problem, lower, upper);
-        let margins = Margins { closeness, spread: problem.spread, tolerance: problem.tolerance };
+        let margins = Margins { closeness, spread: problem.spread };
         let mut stretches: Vec<Stretch> =
             posts.windows(2).map(|pair| margins.between(&pair[0], &pair[1])).collect();
         if let (Some(first), Some(last)) = (posts.first(), posts.last()) {
-            stretches.push(margins.beyond(first, lower, first.station, problem.lower));
-            stretches.push(margins.beyond(last, last.station, upper, problem.upper));
+            let (second, second_last) =
+                (&posts[1.min(posts.len() - 1)], &posts[posts.len().saturating_sub(2)]);
+            stretches.extend(margins.beyond(first, second, lower, problem.lower));
+            stretches.extend(margins.beyond(last, second_last, upper, problem.upper));
         }
         stretches.retain(|stretch| stretch.to - stretch.from > SAME_PLACE);
         let ever = |least, most| Stretch { from: f64::NEG_INFINITY, to: f64::INFINITY, least, most };
@@ -77,13 +81,27 @@ impl Corridor {
         self.closeness
     }
 
-    /// The least and the most depth at a station.
-    pub(super) fn at(&self, station: f64) -> (f64, f64) {
-        let here = |stretch: &&Stretch| {
+    /// How many stretches bound the line.
+    pub(super) fn stretches(&self) -> usize {
+        self.stretches.len()
+    }
+
+    /// The stretches a station lies on: which, and the least and the most depth there.
+    pub(super) fn on(&self, station: f64) -> impl Iterator<Item = (usize, f64, f64)> + '_ {
+        let here = move |stretch: &Stretch| {
             stretch.from - SAME_PLACE / 2.0 <= station && station <= stretch.to + SAME_PLACE / 2.0
         };
-        self.stretches.iter().filter(here).fold((f64::NEG_INFINITY, f64::INFINITY), |(least, most), each| {
-            (least.max(each.least), most.min(each.most))
+        self.stretches
+            .iter()
+            .enumerate()
+            .filter(move |(_, stretch)| here(stretch))
+            .map(|(i, stretch)| (i, stretch.least, stretch.most))
+    }
+
+    /// The least and the most depth at a station.
+    pub(super) fn at(&self, station: f64) -> (f64, f64) {
+        self.on(station).fold((f64::NEG_INFINITY, f64::INFINITY), |(least, most), (_, low, high)| {
+            (least.max(low), most.min(high))
         })
     }
 }
@@ -115,7 +133,6 @@ fn posts(problem: &LineProblem, lower: f64, upper: f64) -> Vec<Post> {
 struct Margins {
     closeness: Closeness,
     spread: f64,
-    tolerance: f64,
 }
 
 impl Margins {
@@ -124,28 +141,37 @@ impl Margins {
         let (level, beyond) = (LEVEL * self.spread, BEYOND * self.spread);
         let margin = match self.closeness {
             // Two equal pins leave no room to swell; two that differ leave all of it.
-            Closeness::Close => (most - least).clamp(level, beyond),
-            Closeness::Wide | Closeness::Open => beyond,
+            Closeness::Close | Closeness::AsCloseAsCanBe => (most - least).clamp(level, beyond),
+            Closeness::Open => beyond,
         };
         self.stretch(a.station, b.station, [least, most], margin)
     }
 
-    /// Beyond the last pin, where nobody read anything: its depth, or on the way to the old stitching.
-    fn beyond(&self, post: &Post, from: f64, to: f64, end: LineEnd) -> Stretch {
-        let margin = match self.closeness {
-            // What is held was tried on; what runs off was not.
-            Closeness::Close if end.is_free() => LEVEL * self.spread,
-            Closeness::Close => HELD * self.spread,
-            Closeness::Wide | Closeness::Open => BEYOND * self.spread,
+    /// Beyond the last pin, as far as `to`, where nobody read anything: its depth, or on the way to the old
+    /// stitching. A line that comes down from a deeper pin `before` may pass a little above the last; none goes
+    /// deeper from there on.
+    fn beyond(&self, post: &Post, before: &Post, to: f64, end: LineEnd) -> [Stretch; 2] {
+        let beyond = BEYOND * self.spread;
+        let [near, far] = match self.closeness {
+            Closeness::Close | Closeness::AsCloseAsCanBe => {
+                let falls =
+                    if post.least >= 0.0 { before.most - post.most } else { post.least - before.least };
+                let level = if end.is_free() { LEVEL } else { HELD } * self.spread;
+                [falls.clamp(level, beyond), level]
+            }
+            Closeness::Open => [beyond, beyond],
         };
-        self.stretch(from, to, [post.least.min(0.0), post.most.max(0.0)], margin)
+        let reach = (PASSING * self.spread).min((to - post.station).abs());
+        let passed = post.station + reach.copysign(to - post.station);
+        let bounds = [post.least.min(0.0), post.most.max(0.0)];
+        let between = |a: f64, b: f64, margin| self.stretch(a.min(b), a.max(b), bounds, margin);
+        [between(post.station, passed, near), between(passed, to, far)]
     }
 
     /// Nowhere on the other side of the old stitching, unless the pins are on both.
     fn stretch(&self, from: f64, to: f64, [least, most]: [f64; 2], margin: f64) -> Stretch {
         let inner = match self.closeness {
-            Closeness::Close => BEYOND * self.spread,
-            Closeness::Wide => margin.max(self.tolerance),
+            Closeness::Close | Closeness::AsCloseAsCanBe => BEYOND * self.spread,
             Closeness::Open => f64::INFINITY,
         };
         let (low, high) = if most <= 0.0 {

@@ -27,17 +27,19 @@ const PARTS: f64 = 32.0;
 const APART: f64 = 0.12;
 /// The shortest piece made by refining, as a share of a regular one.
 const FINEST: f64 = 0.06;
-/// Refining goes on until the line moves by less than this share of a reading’s spread: 0.045 mm, so that all the
+/// Refining goes on until the line moves by less than this share of a reading’s spread: 0.03 mm, so that all the
 /// halvings that could follow would not move it by 0.2.
-const STILL: f64 = 0.03;
+const STILL: f64 = 0.02;
 /// And no longer than this many times.
 const MOST_REFININGS: u32 = 6;
 /// Enough to search by: it finds a little less room than there is, never more.
 pub(super) const ROUGH_REFININGS: u32 = 2;
 /// Enough to say whether there is a line.
-pub(super) const SURE_REFININGS: u32 = MOST_REFININGS - 3;
+pub(super) const SURE_REFININGS: u32 = MOST_REFININGS - 2;
 /// Price of missing a pin by more than its tolerance, when the nearest depths that work are looked for.
 const MISS: f64 = 1e3;
+/// Price of running further from the pins than a steady hand would: dearer than all it could spare the pins.
+const WIDER: f64 = 1e2;
 /// A limit that a line comes this near to, in millimetres and shares, is looked at from the start.
 const NEAR: f64 = 0.01;
 /// What a limit may be passed by and still be kept, in millimetres and shares.
@@ -46,6 +48,8 @@ const WITHIN: f64 = 1e-6;
 const BINDS: f64 = 1e-3;
 /// Share by which sewing limits are drawn in, so that rounding in the solver cannot cross them.
 const INSIDE: f64 = 1.0 - 1e-6;
+/// What a finer programme may miss more than a coarser one, in millimetres: the solver’s last digits.
+const MORE: f64 = 1e-4;
 /// A miss of no more than this, in millimetres, is none.
 pub(super) const NO_MISS: f64 = 0.05;
 
@@ -66,6 +70,7 @@ impl Row {
 /// The line that misses the pins least, and by how much each more than its tolerance.
 pub(super) struct Nearest {
     pub(super) line: Line,
+    stations: Vec<f64>,
     pub(super) misses: Vec<f64>,
 }
 
@@ -85,6 +90,11 @@ impl Nearest {
 pub(super) struct Programme<'a> {
     problem: &'a LineProblem,
     corridor: Corridor,
+    /// Where the stretches of the corridor may be widened, the one that stays: by how much are the last
+    /// unknowns.
+    widest: Option<Corridor>,
+    /// How much more than its tolerance each pin may be missed by.
+    spare: f64,
     stations: Vec<f64>,
     /// Length of a regular piece; slopes are multiplied by it, to be of the size of depths.
     piece: f64,
@@ -104,6 +114,17 @@ pub(super) fn line_in(problem: &LineProblem, closeness: Closeness, pieces: f64) 
     Programme::new(problem, closeness, pieces)
         .refined(0, &line, Wanted::Line)
         .map(|(programme, x)| programme.line(&x))
+}
+
+/// The line of a problem in its corridor, where the corridor is too narrow: wider by as little as can be. Looked
+/// for on the knots on which `nearest` misses nothing.
+pub(super) fn line_as_close_as_can_be(problem: &LineProblem, nearest: &Nearest) -> Result<Line, NoMinimum> {
+    let piece = problem.length / PARTS;
+    let mut programme = Programme::on(problem, Closeness::AsCloseAsCanBe, nearest.stations.clone(), piece);
+    // What counts as no miss there is none here.
+    programme.spare = nearest.missed();
+    let (programme, x) = programme.refined(0, &nearest.line, Wanted::Line)?;
+    Ok(programme.line(&x))
 }
 
 /// What a programme is solved for, and how finely.
@@ -130,7 +151,8 @@ pub(super) fn nearest(problem: &LineProblem, wanted: Wanted) -> Result<Nearest, 
     }
     let (programme, x) = found?;
     let misses = x[x.len() - count..].to_vec();
-    Ok(Nearest { line: programme.line(&x), misses })
+    let line = programme.line(&x);
+    Ok(Nearest { line, stations: programme.stations, misses })
 }
 
 impl<'a> Programme<'a> {
@@ -167,7 +189,12 @@ impl<'a> Programme<'a> {
                 stations.push(pair[0] + (pair[1] - pair[0]) * f64::from(i) / pieces);
             }
         }
-        Programme { problem, corridor: Corridor::of(problem, closeness), stations, piece }
+        Self::on(problem, closeness, stations, piece)
+    }
+
+    fn on(problem: &'a LineProblem, closeness: Closeness, stations: Vec<f64>, piece: f64) -> Self {
+        let widest = (closeness == Closeness::AsCloseAsCanBe).then(|| Corridor::of(problem, Closeness::Open));
+        Programme { problem, corridor: Corridor::of(problem, closeness), widest, spare: 0.0, stations, piece }
     }
 
     /// Solved on these knots, then with every piece halved beside which a limit binds, until the line
@@ -179,6 +206,9 @@ impl<'a> Programme<'a> {
             Wanted::Line => (MOST_REFININGS, false),
             Wanted::Misses { refinings } => (refinings, true),
         };
+        // A line at the edge of what can be sewn may move again after it held still once.
+        let enough = if self.corridor.closeness() == Closeness::Close { 1 } else { 2 };
+        let mut still_for = 0;
         for _ in 0..refinings {
             // What can be sewn on these knots can be on more of them.
             if only_misses && missed(&x) <= NO_MISS {
@@ -189,6 +219,10 @@ impl<'a> Programme<'a> {
             let before = self.line(&x);
             let Ok((next, next_binding)) = finer.solve(misses, &before) else { break };
             let after = finer.line(&next);
+            // More knots can only miss less: what misses more is not to be trusted.
+            if missed(&next) > missed(&x) + MORE {
+                break;
+            }
             let moved = finer
                 .stations
                 .iter()
@@ -203,7 +237,8 @@ impl<'a> Programme<'a> {
             }
             // What is missed is wanted more exactly than where the line runs.
             let still = if misses > 0 { STILL / 2.0 } else { STILL };
-            if moved < still * self.problem.spread {
+            still_for = if moved < still * self.problem.spread { still_for + 1 } else { 0 };
+            if still_for >= enough {
                 break;
             }
         }
@@ -222,10 +257,8 @@ impl<'a> Programme<'a> {
             stations.push(to);
         }
         (stations.len() > self.stations.len()).then(|| Programme {
-            problem: self.problem,
-            corridor: Corridor::of(self.problem, self.corridor.closeness()),
-            stations,
-            piece: self.piece,
+            spare: self.spare,
+            ..Self::on(self.problem, self.corridor.closeness(), stations, self.piece)
         })
     }
 
@@ -268,6 +301,7 @@ impl<'a> Programme<'a> {
             .iter()
             .map(|station| line.at(*station))
             .flat_map(|knot| [knot.depth, knot.slope * self.piece])
+            .chain(std::iter::repeat_n(0.0, self.wideners()))
             .collect()
     }
 
@@ -347,7 +381,7 @@ impl<'a> Programme<'a> {
         let first_miss = 2 * self.stations.len();
         let mut rows = Vec::new();
         for (i, target) in self.problem.targets.iter().enumerate() {
-            let tolerance = self.problem.tolerance_of(target);
+            let tolerance = self.problem.tolerance_of(target) + self.spare;
             for sign in [1.0, -1.0] {
                 let mut terms = signed(&self.depth_terms(target.station), sign);
                 if misses > 0 {
@@ -386,6 +420,10 @@ impl<'a> Programme<'a> {
                 both(terms, INSIDE * h / radius, k);
             }
         }
+        for stretch in 0..self.wideners() {
+            let terms = vec![(2 * self.stations.len() + stretch, -1.0)];
+            rows.push(Row { terms, bound: 0.0, piece: 0 });
+        }
         for k in 0..self.stations.len() {
             let piece = k.max(1);
             self.depth_rows(&mut rows, &[(2 * k, 1.0)], self.stations[k], piece);
@@ -402,13 +440,27 @@ impl<'a> Programme<'a> {
     }
 
     fn depth_rows(&self, rows: &mut Vec<Row>, depth: &[(usize, f64)], station: f64, piece: usize) {
-        let (least, most) = self.corridor.at(station);
-        if least.is_finite() {
-            rows.push(Row { terms: signed(depth, -1.0), bound: -least, piece });
-        }
-        if most.is_finite() {
-            rows.push(Row { terms: depth.to_vec(), bound: most, piece });
-        }
+        let mut bound = |least: f64, most: f64, wider: Option<usize>| {
+            for (sign, bound) in [(-1.0, -least), (1.0, most)] {
+                if bound.is_finite() {
+                    let mut terms = signed(depth, sign);
+                    terms.extend(wider.map(|stretch| (2 * self.stations.len() + stretch, -1.0)));
+                    rows.push(Row { terms, bound, piece });
+                }
+            }
+        };
+        let Some(widest) = &self.widest else {
+            let (least, most) = self.corridor.at(station);
+            return bound(least, most, None);
+        };
+        let (least, most) = widest.at(station);
+        bound(least, most, None);
+        self.corridor.on(station).for_each(|(stretch, least, most)| bound(least, most, Some(stretch)));
+    }
+
+    /// Unknowns that widen a stretch of the corridor each.
+    fn wideners(&self) -> usize {
+        if self.widest.is_some() { self.corridor.stretches() } else { 0 }
     }
 
     /// Unknowns that are nothing: at the ends, and where a pin of nothing ends the line.
@@ -435,9 +487,10 @@ impl<'a> Programme<'a> {
 
     /// The unknowns that cost least under the rows; `misses` more of them are priced by [`MISS`].
     fn run(&self, rows: &[Row], misses: usize) -> Result<Vec<f64>, NoMinimum> {
-        let n = 2 * self.stations.len() + misses;
+        let n = 2 * self.stations.len() + misses + self.wideners();
         let mut q = vec![0.0; n];
         q[n - misses..].fill(MISS);
+        q[n - self.wideners()..].fill(WIDER);
         let mut p = self.energy();
         // Where misses are priced, that is all that draws the line to its pins: squares of what is far off
         // would outweigh it.

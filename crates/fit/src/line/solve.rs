@@ -2,14 +2,15 @@
 
 use super::corridor::Closeness;
 use super::problem::{LineEnd, LineProblem, Target};
-use super::programme::{NO_MISS, Nearest, PIECES, ROUGH_REFININGS, SURE_REFININGS, Wanted, line_in, nearest};
+use super::programme::{
+    NO_MISS, Nearest, PIECES, ROUGH_REFININGS, SURE_REFININGS, Wanted, line_as_close_as_can_be, line_in,
+    nearest,
+};
 use super::refusal::{LineRefusal, Proposal};
 use super::stitching::Line;
 use super::trust::Trust;
 use crate::convex::NoMinimum;
 
-/// A line found on pieces this much shorter where the usual ones find none.
-const FINER: f64 = 6.0;
 /// The room of a fade is found to this, in millimetres.
 const ROOM_WITHIN: f64 = 0.4;
 /// And moved outward to the next of these, in millimetres.
@@ -105,10 +106,7 @@ fn attempt(problem: &LineProblem) -> Attempt {
     if nearest.missed() > NO_MISS {
         return Attempt::None(nearest);
     }
-    let ways = [(Closeness::Close, FINER), (Closeness::Wide, FINER), (Closeness::Open, FINER)];
-    let found =
-        ways.into_iter().find_map(|(closeness, finer)| line_in(problem, closeness, finer * PIECES).ok());
-    Attempt::Line(found.unwrap_or(nearest.line))
+    Attempt::Line(line_as_close_as_can_be(problem, &nearest).unwrap_or(nearest.line))
 }
 
 /// True when a problem has a line, be it wide of its pins by all the tolerance.
@@ -308,23 +306,35 @@ fn nearest_room(
 }
 
 /// The nearest depths with a line under unchanged ends: which pin gives most, and the request. Each pin that
-/// is missed has to be content with the depth of the line there, to a tenth towards the old stitching.
+/// is missed has to be content with the depth of the line there, to a tenth.
 fn depths(problem: &LineProblem, nearest: &Nearest) -> (usize, Proposal) {
-    let offer = |less: f64| {
+    let offer = |tenth: &dyn Fn(f64) -> f64| {
         let offered = |(target, miss): (&Target, &f64)| {
             if *miss <= NO_MISS {
                 return *target;
             }
             let depth = nearest.line.depth(target.station);
-            let depth = (depth.abs() - less).max(0.0).copysign(depth);
-            let depth = (depth / DEPTH_STEP).trunc() * DEPTH_STEP + 0.0;
+            let depth = (tenth(depth.abs() / DEPTH_STEP).max(0.0) * DEPTH_STEP).copysign(depth) + 0.0;
             Target { depth, trust: Trust::Exact, ..*target }
         };
         let targets = problem.targets.iter().zip(&nearest.misses).map(offered).collect();
         Proposal { lower: problem.lower, upper: problem.upper, targets }
     };
-    // The line is the proof, but for the last tenths that its knots leave open.
-    let tenths = [0.0, 1.0, 2.0].map(|tenths| offer(tenths * DEPTH_STEP));
-    let proposal = tenths.iter().find(|proposal| has_line(&proposal.put_to(problem))).unwrap_or(&tenths[2]);
-    (nearest.gives_most(), proposal.clone())
+    // The line is the proof, but for the tenths: towards the old stitching first, which is easier to sew, and
+    // its own depths where several pins leave no room for tenths.
+    let tenths: [&dyn Fn(f64) -> f64; 7] = [
+        &f64::floor,
+        &|depth| depth.floor() - 1.0,
+        &f64::round,
+        &f64::ceil,
+        &|depth| depth.floor() - 2.0,
+        &|depth| depth.ceil() + 1.0,
+        &|depth| depth,
+    ];
+    let works = |tenth: &&dyn Fn(f64) -> f64| {
+        let proposal = offer(*tenth);
+        has_line(&proposal.put_to(problem)).then_some(proposal)
+    };
+    let proposal = tenths.iter().find_map(works).unwrap_or_else(|| offer(&|depth| depth));
+    (nearest.gives_most(), proposal)
 }
