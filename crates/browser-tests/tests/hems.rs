@@ -320,6 +320,7 @@ async fn two_windows_read_different_places_and_both_are_kept() {
     one.press_at("[aria-label^='centre back']").await;
     one.fill("hem-reading", "366").await;
     one.keys("\n").await;
+    one.see_in("[data-testid=echo]", "366 mm").await;
     one.see_saved().await;
     other.press_at("[aria-label^='left side']").await;
     other.fill("hem-reading", "383").await;

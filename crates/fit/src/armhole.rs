@@ -61,7 +61,7 @@ fn describe(shape: &Shape, armhole: [f64; 2], cap: Option<[f64; 2]>, habits: &Ha
     let ease = cap.map(|cap| [cap[0] - armhole[0], cap[1] - armhole[1]]);
     let write = |mm: f64| scale.write(Length::from_mm(mm));
     let became = |what: &str, [before, after]: [f64; 2]| {
-        if (after - before).abs() < UNCHANGED {
+        if (after - before).abs() < UNCHANGED || write(before) == write(after) {
             format!("The {what} stays {}", write(before))
         } else {
             format!("The {what} goes from {} to {}", write(before), write(after))
@@ -85,18 +85,25 @@ fn describe(shape: &Shape, armhole: [f64; 2], cap: Option<[f64; 2]>, habits: &Ha
             words.push_str(&format!(". They no longer change alike: {apart} apart; {act}"));
         }
         let (least, most) = (write(usual[0]), write(usual[1]));
-        let now = write(ease[1].abs());
-        let longer = if ease[1] < 0.0 { "shorter" } else { "longer" };
+        let now = if !scale.shows(Length::from_mm(ease[1])) {
+            "as long as".to_owned()
+        } else if ease[1] < 0.0 {
+            format!("{} shorter than", write(-ease[1]))
+        } else {
+            format!("{} longer than", write(ease[1]))
+        };
         words.push_str(&if ease[1] < usual[0] - EQUAL {
             format!(
-                ". The cap is {now} {longer} than the armhole; {least} to {most} longer is usual: the sleeve head will drag. Take the armhole in at the side, or leave the sleeve wider"
+                ". The cap is {now} the armhole; {least} to {most} longer is usual: the sleeve head will drag. Take the armhole in at the side, or leave the sleeve wider"
             )
         } else if ease[1] > usual[1] + EQUAL {
             format!(
-                ". The cap is {now} {longer} than the armhole; {least} to {most} longer is usual: more than eases in without gathers. Take the sleeve in with the side"
+                ". The cap is {now} the armhole; {least} to {most} longer is usual: more than eases in without gathers. Take the sleeve in with the side"
             )
+        } else if ease[1] > 0.0 && scale.shows(Length::from_mm(ease[1])) {
+            format!(". The cap has {} to ease in, as is usual", write(ease[1]))
         } else {
-            format!(". The cap has {now} to ease in, as is usual")
+            format!(". The cap is {now} the armhole, as is usual")
         });
     }
     words.push('.');

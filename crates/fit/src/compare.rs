@@ -111,7 +111,7 @@ fn levels(first: &Solution, second: &Solution, scale: Scale) -> Vec<ComparedLeve
 pub fn what_changed(first: &Solution, second: &Solution, scale: Scale) -> Vec<String> {
     let mut said = Vec::new();
     for row in levels(first, second, scale) {
-        if row.change.abs().mm() >= WORTH_SAYING {
+        if row.change.abs().mm() >= WORTH_SAYING && scale.shows(row.change) {
             let side = row.side.map_or(String::new(), |side| format!(", {}", side.words()));
             let larger = if row.change.is_positive() { "larger" } else { "smaller" };
             said.push(format!(

@@ -249,7 +249,7 @@ fn settled(job: &Job, given: &mut [Given]) -> Result<Vec<String>, JobError> {
                     }
                     None => format!("it stays {} wider there, laid flat", write(2.0 * rest)),
                 };
-                if rest.abs() >= WORTH_SAYING {
+                if rest.abs() >= WORTH_SAYING && scale.shows(Length::from_mm(2.0 * rest)) {
                     notes.push(format!(
                         "At the {} the {} can give {} and no more: {instead}.",
                         level.words(),

@@ -36,6 +36,12 @@ pub fn echo(reading: Reading, pattern: Option<&Pattern>, scale: Scale) -> String
     if depth == Length::ZERO {
         return format!("{lead}: the old stitching stays here");
     }
+    if !scale.shows(depth) {
+        return format!(
+            "Less than {} from the seam: no tape shows what that does",
+            scale.write(scale.tick())
+        );
+    }
     let Some(pattern) = pattern else {
         return format!("{lead}; measure the garment flat to hear what that does to its girth");
     };

@@ -153,11 +153,10 @@ pub fn even(
         }
         None => pair(readings, habits.rule(HouseRule::PairWithin))
             .into_iter()
-            .map(|pair| match pair {
-                (Some(left), Some(right)) => both(left, right, choice, noise),
-                (Some(pin), None) => alone(pin, Side::Left, readings.right, choice, &own_line, &lone),
-                (None, Some(pin)) => alone(pin, Side::Right, readings.left, choice, &own_line, &lone),
-                (None, None) => unreachable!("a pair holds a pin"),
+            .map(|place| match place {
+                Place::Both(left, right) => both(left, right, choice, noise),
+                Place::Left(pin) => alone(pin, Side::Left, readings.right, choice, &own_line, &lone),
+                Place::Right(pin) => alone(pin, Side::Right, readings.left, choice, &own_line, &lone),
             })
             .collect(),
     };
@@ -180,12 +179,27 @@ fn noise(habits: &Habits) -> f64 {
 }
 
 /// A left and a right pin meant for one place, or one of them.
-type Pair = (Option<Target>, Option<Target>);
+#[derive(Debug, Clone, Copy)]
+enum Place {
+    Both(Target, Target),
+    Left(Target),
+    Right(Target),
+}
+
+impl Place {
+    /// Where it lies: between the stations of its pins.
+    fn station(self) -> f64 {
+        match self {
+            Place::Both(left, right) => (left.station + right.station) / 2.0,
+            Place::Left(pin) | Place::Right(pin) => pin.station,
+        }
+    }
+}
 
 /// Pairs readings by station: as many as have a partner within reach, and of those ways the one with the
 /// least distance along the seam in all. Both sides are in order and stay so, which makes it the alignment
 /// of two sequences (Needleman & Wunsch, *Journal of Molecular Biology* 48, 1970).
-fn pair(readings: &Readings<'_>, within: f64) -> Vec<Pair> {
+fn pair(readings: &Readings<'_>, within: f64) -> Vec<Place> {
     let (left, right) = (readings.left, readings.right);
     // How many pins stay alone and how far the pairs lie apart, for what remains from (i, j) on.
     let mut rest = vec![vec![(0usize, 0.0f64); right.len() + 1]; left.len() + 1];
@@ -212,33 +226,25 @@ fn pair(readings: &Readings<'_>, within: f64) -> Vec<Pair> {
         }
     }
     let (mut i, mut j) = (0, 0);
-    let mut pairs: Vec<Pair> = Vec::new();
+    let mut places: Vec<Place> = Vec::new();
     while i < left.len() || j < right.len() {
         let paired = i < left.len()
             && j < right.len()
             && apart(i, j) <= within
             && rest[i][j] == (rest[i + 1][j + 1].0, rest[i + 1][j + 1].1 + apart(i, j));
         if paired {
-            pairs.push((Some(left[i]), Some(right[j])));
+            places.push(Place::Both(left[i], right[j]));
             (i, j) = (i + 1, j + 1);
         } else if i < left.len() && rest[i][j] == (rest[i + 1][j].0 + 1, rest[i + 1][j].1) {
-            pairs.push((Some(left[i]), None));
+            places.push(Place::Left(left[i]));
             i += 1;
         } else {
-            pairs.push((None, Some(right[j])));
+            places.push(Place::Right(right[j]));
             j += 1;
         }
     }
-    pairs.sort_by(|a, b| station(a).total_cmp(&station(b)));
-    pairs
-}
-
-/// The mean of the stations of a pair.
-fn station(pair: &Pair) -> f64 {
-    match pair {
-        (Some(left), Some(right)) => (left.station + right.station) / 2.0,
-        (one, other) => one.or(*other).map_or(0.0, |pin| pin.station),
-    }
+    places.sort_by(|a, b| a.station().total_cmp(&b.station()));
+    places
 }
 
 fn both(left: Target, right: Target, choice: EveningChoice, noise: f64) -> EvenedStation {
@@ -256,7 +262,7 @@ fn both(left: Target, right: Target, choice: EveningChoice, noise: f64) -> Evene
         EveningChoice::KeepDifferent => ([l, r], [left.trust, right.trust]),
     };
     EvenedStation {
-        station: station(&(Some(left), Some(right))),
+        station: Place::Both(left, right).station(),
         left: Some(l),
         right: Some(r),
         difference: Some(l - r),

@@ -71,7 +71,9 @@ pub use length::Length;
 pub use lengths::{LengthName, LengthRow};
 pub use letting_out::{Inset, InsideSeam, LetOut, LevelGain};
 pub use next_act::{NextAct, Place};
-pub use pin::{DEEPEST_READING, Datum, EdgeRead, EntryMode, LONGEST_SEAM, Pin, PinError, Side};
+pub use pin::{
+    DEEPEST_READING, Datum, EdgeRead, EntryMode, HIGHEST_TAKE_UP, LONGEST_SEAM, Pin, PinError, Side,
+};
 pub use put_on::{PutOn, Through};
 pub use share::{ShareOut, SharePart, SharePlan, ShareRequest, share_out};
 pub use solution::{

@@ -117,6 +117,9 @@ impl EntryMode {
 /// No depth, pinch or raw edge is read deeper than this: a bare number that is was meant in a smaller unit.
 pub const DEEPEST_READING: Length = Length::whole_mm(200);
 /// No station is counted further along a seam than this.
+/// A bare number that takes a hem up by more than this is asked back: trousers become shorts with less.
+pub const HIGHEST_TAKE_UP: Length = Length::whole_mm(600);
+/// A bare number longer than this is asked back, where it is no length of cloth.
 pub const LONGEST_SEAM: Length = Length::whole_mm(2_000);
 
 /// Which of a seam's two edges a reading from the raw edge was taken on.

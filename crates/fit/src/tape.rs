@@ -105,15 +105,15 @@ pub fn read_tape(text: &str, unit: Unit) -> Result<Length, ReadingError> {
 /// As [`read_tape`].
 pub fn read_tape_up_to(text: &str, unit: Unit, most: Length) -> Result<Length, ReadingError> {
     let (length, bare) = Reader::new(text).read(unit)?;
-    let in_mm = Reader::new(text).read(Unit::Mm).map(|(length, _)| length);
-    if bare
-        && unit != Unit::Mm
-        && length.abs() > most
-        && in_mm.as_ref().is_ok_and(|length| length.abs() <= most)
-    {
-        let typed = text.trim();
-        let readings = vec![format!("{typed} mm"), format!("{typed} {}", unit.sign())];
-        return Err(ReadingError::Doubtful { text: text.to_owned(), readings });
+    if bare && length.abs() > most {
+        let could_be =
+            |unit: &Unit| Reader::new(text).read(*unit).is_ok_and(|(length, _)| length.abs() <= most);
+        let smaller = [Unit::Mm, Unit::Cm].into_iter().filter(|other| *other != unit && could_be(other));
+        let readings: Vec<String> =
+            smaller.chain([unit]).map(|unit| format!("{} {}", text.trim(), unit.sign())).collect();
+        if readings.len() > 1 {
+            return Err(ReadingError::Doubtful { text: text.to_owned(), readings });
+        }
     }
     Ok(length)
 }

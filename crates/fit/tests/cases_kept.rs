@@ -4,11 +4,12 @@
 mod common;
 
 use common::spline::Spline;
-use common::{case, cases_kept, examples};
+use common::{case, cases_kept, examples, mm};
 use vemble_fit::garment::{FlatName, LevelName};
 use vemble_fit::line::ChalkMark;
 use vemble_fit::{
-    DrawnLine, Job, Length, LineOutcome, Rounding, Scale, SeamName, Solution, Unit, Verdict, solve,
+    DrawnLine, HouseRule, Job, Length, LineOutcome, Rounding, Scale, SeamName, Side, Solution, Unit, Verdict,
+    solve,
 };
 
 fn solved(name: &str) -> Solution {
@@ -149,6 +150,17 @@ fn nothing_ordinary_raises_an_alarm() {
         let solution = solve(&job).expect("a result");
         let reach: Vec<_> = solution.warnings.iter().filter(|each| each.message.contains("reach")).collect();
         assert!(reach.iter().all(|each| each.weight == vemble_fit::Weight::Note), "{name}: {reach:?}");
+        // A stretch nobody pinned is said once a seam at the most.
+        let mut unpinned: Vec<_> = solution
+            .warnings
+            .iter()
+            .filter(|each| each.code == "line.unpinned")
+            .map(|each| &each.about)
+            .collect();
+        let said = unpinned.len();
+        unpinned.sort();
+        unpinned.dedup();
+        assert_eq!(unpinned.len(), said, "{name}: {unpinned:?}");
     }
 }
 
@@ -157,27 +169,37 @@ fn nothing_ordinary_raises_an_alarm() {
 fn one_number(name: &str, job: &Job) {
     let solution = solve(job).expect("a result");
     for seam in &solution.seams {
-        for drawn in seam.lines.iter().filter_map(|each| match &each.outcome {
-            LineOutcome::Drawn(drawn) => Some(drawn),
-            LineOutcome::Refused(_) => None,
-        }) {
+        for each in &seam.lines {
+            let LineOutcome::Drawn(drawn) = &each.outcome else { continue };
             for row in &drawn.table.rows {
                 let here = depth_at(drawn, row.from_below.mm());
                 assert!((row.depth.mm() - here).abs() < 0.4, "{name} {:?}: {row:?} and {here}", seam.seam);
                 assert_eq!(row.shown.depth, job.habits.scale.number(row.depth), "{name}");
             }
-            assert!(
-                seam.pins.is_empty()
-                    || drawn.table.rows.iter().any(|row| row.marks.contains(&ChalkMark::Pin)),
-                "{name} {:?}",
-                seam.seam
-            );
+            // What was pinned stands in the table: the line is as near to it as its tolerance.
+            let tolerance = job.habits.rule(HouseRule::PinTolerance);
+            let evening = seam.evening.iter().filter(|_| job.fitting.accepted.is_empty());
+            for station in evening.flat_map(|evening| &evening.stations) {
+                let chosen = match each.side {
+                    Side::Right => station.chosen_right,
+                    _ => station.chosen_left,
+                };
+                let row = drawn.table.rows.iter().find(|row| {
+                    row.marks.contains(&ChalkMark::Pin)
+                        && (row.from_below.mm() - station.station).abs() < 0.01
+                });
+                if let (Some(chosen), Some(row)) = (chosen, row) {
+                    let missed = (row.depth.mm() - chosen).abs();
+                    assert!(missed <= tolerance + 0.01, "{name} {:?}: {missed} from {chosen}", seam.seam);
+                }
+            }
         }
         for pin in &seam.pins {
-            assert_eq!(
-                pin.shown[1],
-                job.habits.scale.number(pin.depth),
-                "{name}: the echo's depth is the pin's"
+            let written = job.habits.scale.write(pin.depth);
+            assert!(
+                pin.depth == Length::ZERO || pin.echo.contains(&written),
+                "{name}: {} says {written}",
+                pin.echo
             );
         }
     }
@@ -278,4 +300,58 @@ fn neither_the_order_of_the_pins_nor_the_unit_of_the_tape_moves_a_line() {
             }
         }
     }
+}
+
+/// Every text in a value.
+fn texts<'a>(value: &'a serde_json::Value, into: &mut Vec<&'a str>) {
+    match value {
+        serde_json::Value::String(text) => into.push(text),
+        serde_json::Value::Array(all) => all.iter().for_each(|each| texts(each, into)),
+        serde_json::Value::Object(fields) => fields.values().for_each(|each| texts(each, into)),
+        _ => {}
+    }
+}
+
+/// True where a sentence says that something differs, and by nothing: "0 in longer", "smaller by 0 mm".
+fn says_nothing(text: &str) -> bool {
+    const DIFFERS: [&str; 17] = [
+        "longer", "shorter", "larger", "smaller", "wider", "narrower", "deeper", "more", "less", "higher",
+        "lower", "apart", "uneven", "up", "down", "too", "off",
+    ];
+    let words = text.split_whitespace().map(|word| word.trim_matches([',', ';', ':', '.', '(', ')']));
+    let words: Vec<&str> = words.collect();
+    let unit = |word: Option<&&str>| word.is_some_and(|word| ["in", "mm", "cm"].contains(word));
+    words.iter().enumerate().filter(|(i, word)| ["0", "0.0"].contains(word) && unit(words.get(i + 1))).any(
+        |(i, _)| {
+            words.get(i + 2).is_some_and(|word| DIFFERS.contains(word))
+                || i.checked_sub(1).is_some_and(|before| words[before] == "by")
+        },
+    )
+}
+
+#[test]
+fn no_sentence_says_that_something_differs_by_nothing() {
+    let scales = [
+        Scale::new(Unit::Inch, Rounding::EighthInch),
+        Scale::new(Unit::Inch, Rounding::SixteenthInch),
+        Scale::new(Unit::Cm, Rounding::HalfCm),
+        Scale::new(Unit::Mm, Rounding::Mm),
+    ];
+    let mut said = Vec::new();
+    for (name, job) in examples().into_iter().chain(cases_kept()) {
+        for (scale, share) in scales.iter().flat_map(|scale| [1.0, 0.2, 0.03].map(|share| (scale, share))) {
+            let mut job = job.clone();
+            job.habits.scale = *scale;
+            for pin in &mut job.fitting.pins {
+                pin.reading = mm(pin.reading.mm() * share);
+            }
+            let Ok(solution) = solve(&job) else { continue };
+            let value = serde_json::to_value(&solution).expect("a result is written");
+            let mut all = Vec::new();
+            texts(&value, &mut all);
+            let nothing = all.into_iter().filter(|text| says_nothing(text));
+            said.extend(nothing.map(|text| format!("{name} {scale:?} {share}: {text}")));
+        }
+    }
+    assert!(said.is_empty(), "{} sentences, among them {:#?}", said.len(), &said[..said.len().min(40)]);
 }

@@ -200,6 +200,14 @@ fn a_mitre_runs_from_the_fold_corner_to_where_the_raw_edges_meet() {
 }
 
 #[test]
+fn interfacing_lies_under_the_mitres() {
+    let plan = solve(&common::example("hem-lined-coat")).expect("a result").plan;
+    let first = |begins: &str| plan.steps.iter().position(|step| step.key.starts_with(begins));
+    let (interface, mitre, sew) = (first("interface"), first("mitre"), first("sew_hem"));
+    assert!(interface.is_some() && interface < mitre && mitre < sew, "{interface:?} {mitre:?} {sew:?}");
+}
+
+#[test]
 fn everything_that_can_stand_near_a_hem_is_clear_high_up_and_seen_to_low_down() {
     for kind in FeatureKind::ALL {
         let state = |from: f64, to: f64, shorten: f64| {

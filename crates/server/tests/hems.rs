@@ -44,7 +44,11 @@ fn a_reading_round_a_hem_is_read_in_any_spelling_and_refused_where_it_stands() {
     };
     let (status, read) = post(&ada, "hem-reading", typed("15 1/4 in", "centre"));
     assert_eq!(status, 200, "{read}");
-    assert_eq!(read["length"], json!(Length::from_inch_fraction(61, 4)));
+    assert_eq!(read["reading"]["length"], json!(Length::from_inch_fraction(61, 4)));
+    assert_eq!(read["echo"], "387 mm");
+    // A bare fraction is inches on every tape, and is said to be.
+    let (_, fraction) = post(&ada, "hem-reading", typed("15 1/4", "centre"));
+    assert_eq!(fraction["echo"], "15 1/4 read as inches: 387 mm");
     for (reading, side, path, says) in [
         ("fifteen", "centre", "reading", "fifteen"),
         ("2000", "centre", "reading", "it can be from 0 to 1600"),

@@ -67,6 +67,13 @@ fn lengths_are_read_field_by_field() {
     assert_eq!(both.body[1]["shown"], "38 7/8");
     let wrong = read(json!([{ "field": "waist", "text": "29" }, { "field": "hip", "text": "ninety" }]));
     assert_eq!((wrong.status, &wrong.body["path"]), (422, &json!("hip")));
+    // Nothing on a garment is 98 inches long; a length of cloth is.
+    let far = json!([{ "field": "hip", "text": "98" }]);
+    let asked = read(far.clone());
+    assert_eq!((asked.status, &asked.body["readings"]), (422, &json!(["98 mm", "98 cm", "98 in"])));
+    let habits = json!({ "scale": { "unit": "inch", "rounding": "eighth_inch" } });
+    let cloth = json!({ "habits": habits, "cloth": true, "readings": far });
+    assert_eq!(ada.send("POST", "/api/v1/compute/lengths", None, Some(cloth)).body[0]["shown"], "98");
 }
 
 #[test]

@@ -2611,6 +2611,13 @@ export interface components {
             /** @description The same as a sentence. */
             words: string;
         };
+        /** @description A typed hem reading understood. */
+        ReadHem: {
+            /** @description How it was read, said back. */
+            echo: string;
+            /** @description The reading, ready for a fitting. */
+            reading: components["schemas"]["HemReading"];
+        };
         /** @description A reading understood. */
         ReadLength: {
             /** @description The field it was typed in. */
@@ -3281,6 +3288,11 @@ export interface components {
         };
         /** @description A reading as typed. */
         TypedLength: {
+            /**
+             * @description They are lengths of cloth, which run to metres: otherwise a bare number longer than any garment or
+             *     body measure is asked back.
+             */
+            cloth?: boolean;
             /** @description Settings: the unit of a bare number and the rounding of the answer. */
             habits?: components["schemas"]["Habits"];
             /** @description The readings as typed, by field. */
@@ -4273,7 +4285,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HemReading"];
+                    "application/json": components["schemas"]["ReadHem"];
                 };
             };
             /** @description The request cannot be understood. */

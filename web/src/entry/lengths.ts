@@ -8,10 +8,11 @@ type ReadLength = Of<"ReadLength">;
 export async function readLengths(
   habits: Of<"Habits"> | undefined,
   readings: { field: string; text: string }[],
+  cloth = false,
 ): Promise<ReadLength[]> {
   return (
     await answered(
-      client.POST("/api/v1/compute/lengths", { body: { ...(habits ? { habits } : {}), readings } }),
+      client.POST("/api/v1/compute/lengths", { body: { ...(habits ? { habits } : {}), cloth, readings } }),
     )
   ).data;
 }

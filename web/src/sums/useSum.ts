@@ -24,6 +24,7 @@ async function read(
   const lengths = await readLengths(
     habits,
     parts.map(([field, text]) => ({ field, text })),
+    true,
   );
   const of = (name: string) => lengths.filter((each) => each.field === name).map((each) => each.length);
   const numbers: Record<string, unknown> = { sum: kind.name, ...switched };

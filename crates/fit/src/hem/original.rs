@@ -70,7 +70,7 @@ pub(super) fn tuck(
     let lower = ring.girth(above);
     let mismatch = upper - lower;
     let eases = habits.rule(HouseRule::OriginalEase);
-    let join = if mismatch.abs() <= ALIKE {
+    let join = if mismatch.abs() <= ALIKE || !habits.scale.shows(Length::from_mm(mismatch)) {
         TuckJoin::Even
     } else if mismatch > 0.0 {
         if mismatch / lower <= eases { TuckJoin::Ease } else { TuckJoin::TakeInAbove }

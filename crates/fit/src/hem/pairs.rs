@@ -34,7 +34,9 @@ impl HemSolver<'_> {
                 let apart = left.mean() - right.mean();
                 let limb = if work.wish.hem == HemName::Sleeve { "arm" } else { "leg" };
                 let (more, by) = (if apart > 0.0 { "left" } else { "right" }, self.write(apart.abs()));
-                solution.pair_words = Some(if apart.abs() <= ask {
+                solution.pair_words = Some(if !self.habits.scale.shows(Length::from_mm(apart)) {
+                    "Left and right go up by as much on the mean: make them alike.".to_owned()
+                } else if apart.abs() <= ask {
                     format!("Left and right differ by {by} on the mean, which nobody sees: make them alike.")
                 } else {
                     match work.wish.pair {

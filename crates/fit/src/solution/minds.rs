@@ -291,9 +291,17 @@ impl Solver<'_> {
                     "Sitting, the waist measures {body}: the band is {longer}, layers counted, so its wearer can sit."
                 ));
             } else {
-                self.warn("ease.seated", Weight::Mind, "levels.waist", format!(
-                    "Sitting, the waist measures {body}: the band would be {ease} too short. Leave it that much longer."
-                ));
+                let short = if scale.shows(seated.ease) {
+                    format!("the band would be {ease} too short. Leave it that much longer")
+                } else {
+                    "the band would be only just as long, layers counted. Leave it a little longer".to_owned()
+                };
+                self.warn(
+                    "ease.seated",
+                    Weight::Mind,
+                    "levels.waist",
+                    format!("Sitting, the waist measures {body}: {short}."),
+                );
             }
         }
         if let Some(foot) = foot {

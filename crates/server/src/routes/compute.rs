@@ -11,10 +11,10 @@ use vemble_fit::garment::{FlatName, HemName};
 use vemble_fit::hem::{HemRead, HemReading, HemWish, Wanted};
 use vemble_fit::sums::{Sum, SumAnswer, work_out};
 use vemble_fit::{
-    Comparison, CopyPlan, DEEPEST_READING, Datum, EdgeRead, EntryMode, FitPicture, Fitting, Garment, Habits,
-    JOB_FORMAT, Job, JobError, LONGEST_SEAM, Length, Pin, PinRead, SeamName, ShareOut, ShareRequest, Side,
-    Solution, compare, copy_from, echo_in_inches, fit_picture, is_inches_by_its_fraction, ladder, moved_rung,
-    read_tape, read_tape_up_to, share_out, solve,
+    Comparison, CopyPlan, DEEPEST_READING, Datum, EdgeRead, EntryMode, FitPicture, Fitting, Garment,
+    HIGHEST_TAKE_UP, Habits, JOB_FORMAT, Job, JobError, LONGEST_READING, LONGEST_SEAM, Length, Pin, PinRead,
+    SeamName, ShareOut, ShareRequest, Side, Solution, compare, copy_from, echo_in_inches, fit_picture,
+    is_inches_by_its_fraction, ladder, moved_rung, read_tape_up_to, share_out, solve,
 };
 
 use crate::body::Body;
@@ -150,15 +150,34 @@ pub struct TypedHemReading {
     reading: String,
 }
 
+/// A typed hem reading understood.
+#[derive(Serialize, ToSchema)]
+pub struct ReadHem {
+    /// The reading, ready for a fitting.
+    reading: HemReading,
+    /// How it was read, said back.
+    echo: String,
+}
+
 /// Read one reading round a hem as it is typed, and check it against its garment.
-#[utoipa::path(request_body = TypedHemReading, responses((status = 200, body = HemReading), Refusals))]
+#[utoipa::path(request_body = TypedHemReading, responses((status = 200, body = ReadHem), Refusals))]
 #[post("/compute/hem-reading")]
 async fn compute_hem_reading(
     _: SignedIn,
     Body(typed): Body<TypedHemReading>,
-) -> Result<Json<HemReading>, Problem> {
-    let length = read_tape(&typed.reading, typed.habits.scale.unit)
+) -> Result<Json<ReadHem>, Problem> {
+    let scale = typed.habits.scale;
+    let most = match typed.read {
+        HemRead::FloorToEdge => LONGEST_SEAM,
+        HemRead::EdgeToPin => HIGHEST_TAKE_UP,
+    };
+    let length = read_tape_up_to(&typed.reading, scale.unit, most)
         .map_err(|error| Problem::reading("reading", &error))?;
+    let echo = if is_inches_by_its_fraction(&typed.reading, scale.unit) {
+        echo_in_inches(&typed.reading, &scale.write(length))
+    } else {
+        scale.write(length)
+    };
     let reading = HemReading { id: typed.id, side: typed.side, at: typed.at, read: typed.read, length };
     let wish = HemWish { readings: vec![reading.clone()], ..HemWish::new(typed.hem, Wanted::Pins) };
     let job = Job {
@@ -179,7 +198,7 @@ async fn compute_hem_reading(
         });
         problem
     })?;
-    Ok(Json(reading))
+    Ok(Json(ReadHem { reading, echo }))
 }
 
 /// A sum to work out.
@@ -207,6 +226,10 @@ pub struct TypedLength {
     /// Settings: the unit of a bare number and the rounding of the answer.
     #[serde(default)]
     habits: Habits,
+    /// They are lengths of cloth, which run to metres: otherwise a bare number longer than any garment or
+    /// body measure is asked back.
+    #[serde(default)]
+    cloth: bool,
     /// The readings as typed, by field.
     #[schema(max_items = 64)]
     readings: Vec<TypedReading>,
@@ -246,7 +269,8 @@ async fn compute_lengths(
         .readings
         .into_iter()
         .map(|reading| {
-            let length = read_tape(&reading.text, scale.unit)
+            let most = if typed.cloth { LONGEST_READING } else { LONGEST_SEAM };
+            let length = read_tape_up_to(&reading.text, scale.unit, most)
                 .map_err(|error| Problem::reading(&reading.field, &error))?;
             Ok(ReadLength { field: reading.field, length, shown: scale.number(length) })
         })

@@ -8,6 +8,7 @@ import type { HemName, HemPlace, HemReading } from "../../hem/wish";
 import { NumberPad, type PadKey } from "./NumberPad";
 
 type Typed = Of<"TypedHemReading">;
+type Read = Of<"ReadHem">;
 type Way = Of<"HemRead">;
 
 const coarse = window.matchMedia("(pointer: coarse)").matches || window.innerWidth <= 640;
@@ -34,11 +35,15 @@ export function HemPad(props: {
     place.hem === "sleeve" ? "edge_to_pin" : (chosen ?? (props.floor ? "floor_to_edge" : "edge_to_pin"));
   const [text, setText] = useState("");
   const [wrong, setWrong] = useState<Problem | null>(null);
+  const [echo, setEcho] = useState("");
   const input = useRef<HTMLInputElement>(null);
-  const { waiting, enter } = useWaiting<Typed, HemReading>(
+  const { waiting, enter } = useWaiting<Typed, Read>(
     `${props.id}.hem`,
     send,
-    (reading, typed) => props.onReading(reading, typed.hem),
+    (read, typed) => {
+      setEcho(read.echo);
+      props.onReading(read.reading, typed.hem);
+    },
     (typed, problem) => {
       props.onPick(typed.at);
       setText(typed.reading);
@@ -122,6 +127,8 @@ export function HemPad(props: {
           <p className="echo-now">
             {waiting.length} {waiting.length === 1 ? "reading waits" : "readings wait"} here for the workroom.
           </p>
+        ) : echo ? (
+          <p className="echo-now">{echo}</p>
         ) : null}
       </div>
       <NumberPad go="Take, turn on" onKey={press} onGo={take} />
