@@ -39,7 +39,7 @@ pub struct Serve {
     /// The PostgreSQL database to keep the workroom in.
     #[arg(long, env = "VEMBLE_DATABASE", hide_env_values = true)]
     pub database: String,
-    /// Where to listen; port 0 takes a free one.
+    /// Where to listen; port 0 takes a free one. A port in use is refused; only the demo looks for another.
     #[arg(long, default_value = "127.0.0.1:0")]
     pub listen: SocketAddr,
     /// Load the demo workroom, and let anyone open it with one button.
@@ -49,6 +49,6 @@ pub struct Serve {
     #[arg(long)]
     pub https: bool,
     /// Threads that answer requests.
-    #[arg(long, default_value_t = 2)]
+    #[arg(long, default_value_t = 2, value_parser = clap::builder::RangedU64ValueParser::<usize>::new().range(1..=256))]
     pub workers: usize,
 }

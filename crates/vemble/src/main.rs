@@ -6,6 +6,7 @@ use clap::Parser;
 
 mod command;
 mod demo;
+mod say;
 mod serve;
 mod solve;
 

@@ -9,6 +9,7 @@ use vemble_store::Store;
 
 use crate::command::Serve;
 use crate::demo;
+use crate::say::say;
 
 /// Connections to the database; a home workroom has one or two people in it.
 const CONNECTIONS: u32 = 8;
@@ -27,18 +28,23 @@ pub fn run(options: Serve) -> ExitCode {
 }
 
 fn start(options: &Serve) -> Result<(), Box<dyn std::error::Error>> {
+    // Before the database is touched: a second server on one port is a mistake somebody wants to hear of.
+    let listener = match TcpListener::bind(options.listen) {
+        Err(error) if options.demo => {
+            eprintln!("vemble: {} is taken ({error}); looking for a free port", options.listen);
+            TcpListener::bind((options.listen.ip(), 0))?
+        }
+        Err(error) => return Err(format!("cannot listen at {}: {error}", options.listen).into()),
+        Ok(listener) => listener,
+    };
     let store = Store::open(&options.database, CONNECTIONS)?;
     let demo = if options.demo { Some(demo::load(&store)?) } else { None };
-    let listener = TcpListener::bind(options.listen).or_else(|error| {
-        eprintln!("vemble: {} is taken ({error}); looking for a free port", options.listen);
-        TcpListener::bind((options.listen.ip(), 0))
-    })?;
     let address = listener.local_addr()?;
     let app = App { store, demo, https: options.https };
     actix_web::rt::System::new().block_on(async {
         let server = vemble_server::serve(app, listener, options.workers)?;
         // Scripts and tests wait for this line.
-        println!("Vemble is at http://{address}");
+        say(&format!("Vemble is at http://{address}\n"))?;
         server.await?;
         Ok(())
     })

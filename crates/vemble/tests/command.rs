@@ -1,7 +1,7 @@
 //! The command line: what it prints, where it stops, and with which number.
 
 use std::path::{Path, PathBuf};
-use std::process::{Command, Output};
+use std::process::{Command, Output, Stdio};
 
 use serde_json::Value;
 
@@ -101,4 +101,54 @@ fn a_word_it_does_not_know_is_answered_with_what_it_does() {
     for word in ["serve", "solve", "schema"] {
         assert!(help.contains(word), "{word} is not in {help}");
     }
+}
+
+#[test]
+fn nobody_reading_on_is_no_fault() {
+    for arguments in [vec!["openapi"], vec!["schema"], vec!["solve", &*examples()[0].to_string_lossy()]] {
+        let mut child = Command::new(env!("CARGO_BIN_EXE_vemble"))
+            .args(&arguments)
+            .stdout(Stdio::piped())
+            .stderr(Stdio::piped())
+            .spawn()
+            .expect("the command runs");
+        drop(child.stdout.take());
+        let output = child.wait_with_output().expect("it ends");
+        assert!(!said(&output).contains("panicked"), "{arguments:?}: {}", said(&output));
+        assert!(matches!(output.status.code(), Some(0 | 3)), "{arguments:?}: {:?}", output.status);
+    }
+}
+
+#[test]
+fn a_result_is_never_written_over_its_job() {
+    let text = std::fs::read_to_string(&examples()[0]).expect("text");
+    let path = written("over.vemble.json", &text);
+    let link = path.with_extension("link");
+    std::os::unix::fs::symlink(&path, &link).expect("a link");
+    for out in [&path, &link] {
+        let output = vemble(&["solve", &path.to_string_lossy(), "--out", &out.to_string_lossy()]);
+        assert_eq!(output.status.code(), Some(2), "{}", said(&output));
+        assert!(said(&output).contains("over the job itself"), "{}", said(&output));
+        assert_eq!(std::fs::read_to_string(&path).expect("the job"), text, "it stands as it was");
+    }
+    for file in [link, path] {
+        std::fs::remove_file(file).expect("tidied");
+    }
+}
+
+#[test]
+fn a_job_without_end_is_read_no_further_than_a_job_is_large() {
+    let output = vemble(&["solve", "/dev/zero"]);
+    assert_eq!((output.status.code(), output.stdout.is_empty()), (Some(2), true));
+    assert!(said(&output).contains("larger than 8 MiB"), "{}", said(&output));
+}
+
+#[test]
+fn nobody_at_work_and_a_taken_port_are_refused_with_the_reason() {
+    let none = vemble(&["serve", "--database", "postgres://nowhere", "--workers", "0"]);
+    assert!(!none.status.success() && said(&none).contains("--workers"), "{}", said(&none));
+    let taken = std::net::TcpListener::bind("127.0.0.1:0").expect("a port");
+    let address = taken.local_addr().expect("its address").to_string();
+    let second = vemble(&["serve", "--database", "postgres://nowhere", "--listen", &address]);
+    assert!(!second.status.success() && said(&second).contains(&address), "{}", said(&second));
 }
