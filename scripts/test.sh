@@ -10,6 +10,7 @@ trap 'scripts/postgres.sh stop "$work/pg"; rm -rf "$work"' EXIT
 VEMBLE_TEST_DATABASE=$(scripts/postgres.sh start "$work/pg")
 export VEMBLE_TEST_DATABASE
 cargo fmt --all --check
+npm --prefix web run --silent test
 say "Building"
 cargo build --quiet --workspace --all-targets
 if cargo clippy --version >/dev/null 2>&1; then

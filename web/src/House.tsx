@@ -1,11 +1,14 @@
-import { useQuery } from "@tanstack/react-query";
-import { Suspense } from "react";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { Suspense, useEffect, useRef } from "react";
 import { Link, Route, Routes } from "react-router";
+import { SIGNED_OUT } from "./api/client";
+import { keepFor, waitingHere } from "./api/kept";
 import { whoQuery } from "./api/queries";
 import { Frame } from "./frame/Frame";
 import { patient } from "./frame/patient";
 
 const Door = patient(() => import("./places/door/Door"));
+const SignInAgain = patient(() => import("./places/door/SignInAgain"));
 const Rail = patient(() => import("./places/rail/Rail"));
 const HangGarment = patient(() => import("./places/rail/HangGarment"));
 const People = patient(() => import("./places/people/People"));
@@ -14,15 +17,37 @@ const FittingPlace = patient(() => import("./fitting/FittingPlace"));
 
 /** Every place of the house behind its door. */
 export function House() {
+  const queries = useQueryClient();
   const who = useQuery(whoQuery);
+  // Who came in by this window. When the session ends the place stays as it is, under a door.
+  const inside = useRef<string | null>(null);
+  useEffect(() => {
+    const ask = () => void queries.invalidateQueries({ queryKey: whoQuery.queryKey });
+    window.addEventListener(SIGNED_OUT, ask);
+    return () => window.removeEventListener(SIGNED_OUT, ask);
+  }, [queries]);
+  const email = who.data?.email ?? null;
+  const another = email !== null && inside.current !== null && email !== inside.current;
+  useEffect(() => {
+    // Somebody else came in: nothing of the first stays on the screen.
+    if (another) window.location.assign("/");
+  }, [another]);
   if (who.isPending) {
     return (
-      <p className="page" role="status">
-        {who.failureCount > 0 ? "The workroom does not answer yet; trying again." : "Opening the workroom."}
-      </p>
+      <div className="page stack" role="status">
+        <p>
+          {who.failureCount > 0 ? "The workroom does not answer yet; trying again." : "Opening the workroom."}
+        </p>
+        {who.failureCount > 0 && <Kept />}
+      </div>
     );
   }
-  if (!who.data?.email) {
+  if (another) return null;
+  if (email) {
+    inside.current = email;
+    keepFor(email);
+  }
+  if (inside.current === null) {
     return (
       <Suspense>
         <Door demo={who.data?.demo ?? false} />
@@ -30,8 +55,32 @@ export function House() {
     );
   }
   return (
+    <>
+      {email === null && (
+        <Suspense>
+          <SignInAgain email={inside.current} demo={who.data?.demo ?? false} />
+        </Suspense>
+      )}
+      <Places email={inside.current} />
+    </>
+  );
+}
+
+/** What this browser keeps meanwhile. */
+function Kept() {
+  const { fittings, readings } = waitingHere();
+  const parts = [
+    fittings > 0 ? `changes to ${fittings === 1 ? "one fitting" : `${fittings} fittings`}` : null,
+    readings > 0 ? (readings === 1 ? "one reading" : `${readings} readings`) : null,
+  ].filter(Boolean);
+  if (parts.length === 0) return null;
+  return <p>Kept in this browser until it does: {parts.join(" and ")}.</p>;
+}
+
+function Places({ email }: { email: string }) {
+  return (
     <Routes>
-      <Route element={<Frame email={who.data.email} />}>
+      <Route element={<Frame email={email} />}>
         <Route index element={<Rail />} />
         <Route path="hang" element={<HangGarment />} />
         <Route path="garments/:garmentId" element={<HangGarment />} />

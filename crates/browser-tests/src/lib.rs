@@ -5,10 +5,12 @@
 //! and reads what stands on the screen. `make test` builds the product and starts PostgreSQL first.
 
 mod browser;
+mod contrary;
 mod postgres;
 mod workroom;
 
 pub use browser::{Browser, DESK, PHONE, Screen};
+pub use contrary::{Contrary, Mood};
 pub use postgres::Postgres;
 pub use workroom::Workroom;
 

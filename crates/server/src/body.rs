@@ -7,6 +7,7 @@ use actix_web::dev::Payload;
 use actix_web::{FromRequest, HttpMessage, HttpRequest, web};
 use serde::de::DeserializeOwned;
 
+use crate::limits;
 use crate::problem::Problem;
 
 /// Largest body taken: a hundred times the largest fitting.
@@ -38,6 +39,10 @@ impl<T: DeserializeOwned + 'static> FromRequest for Body<T> {
 }
 
 fn parse<T: DeserializeOwned>(bytes: &[u8]) -> Result<T, Problem> {
+    // What is no JSON at all is said below, with its place.
+    if let Ok(body) = serde_json::from_slice(bytes) {
+        limits::look_over(&body)?;
+    }
     let mut reader = serde_json::Deserializer::from_slice(bytes);
     let value = serde_path_to_error::deserialize(&mut reader).map_err(|error| {
         let path = error.path().to_string();

@@ -3,9 +3,10 @@
 mod app;
 mod assets;
 mod body;
-
 mod etag;
 mod jobs;
+mod limits;
+mod private;
 mod problem;
 mod routes;
 mod session_keeper;
@@ -15,7 +16,7 @@ mod tidy;
 use std::net::TcpListener;
 
 use actix_session::SessionMiddleware;
-use actix_session::config::PersistentSession;
+use actix_session::config::{PersistentSession, TtlExtensionPolicy};
 use actix_web::cookie::{Key, SameSite, time::Duration};
 use actix_web::middleware::{Compress, DefaultHeaders, from_fn};
 use actix_web::web::{self, Data, Json};
@@ -55,12 +56,13 @@ fn routes(config: &mut utoipa_actix_web::service_config::ServiceConfig<'_>) {
 /// The OpenAPI document.
 #[must_use]
 pub fn openapi() -> utoipa::openapi::OpenApi {
-    let (_, document) = actix_web::App::new()
+    let (_, mut document) = actix_web::App::new()
         .into_utoipa_app()
         .openapi(Document::openapi())
         .service(scope::scope("/api").configure(routes::health::configure))
         .service(scope::scope("/api/v1").configure(routes))
         .split_for_parts();
+    limits::write_into(&mut document);
     document
 }
 
@@ -81,7 +83,11 @@ pub fn serve(app: App, listener: TcpListener, workers: usize) -> Result<Server, 
                 .cookie_http_only(true)
                 .cookie_same_site(SameSite::Strict)
                 .cookie_secure(app.https)
-                .session_lifecycle(PersistentSession::default().session_ttl(SIGNED_IN_FOR))
+                .session_lifecycle(
+                    PersistentSession::default()
+                        .session_ttl(SIGNED_IN_FOR)
+                        .session_ttl_extension_policy(TtlExtensionPolicy::OnEveryRequest),
+                )
                 .build();
         actix_web::App::new()
             .app_data(Data::new(app.clone()))
@@ -90,17 +96,19 @@ pub fn serve(app: App, listener: TcpListener, workers: usize) -> Result<Server, 
             .app_data(web::QueryConfig::default().error_handler(|error, _| {
                 problem::Problem::unreadable("query", format!("In the address: {error}.")).into()
             }))
-            .wrap(sessions)
             .wrap(from_fn(tidy::tidy))
             .wrap(Compress::default())
-            .wrap(headers())
+            .wrap(headers(app.https))
             .wrap(tracing_actix_web::TracingLogger::default())
             .into_utoipa_app()
             .service(
                 scope::scope("/api")
                     .route("/openapi.json", web::get().to(move || std::future::ready(Json(document.clone()))))
                     .configure(routes::health::configure)
-                    .service(scope::scope("/v1").configure(routes)),
+                    // Pages come without a session, so that they come when the database does not.
+                    .service(
+                        scope::scope("/v1").wrap(sessions).wrap(from_fn(private::private)).configure(routes),
+                    ),
             )
             .into_app()
             .default_service(web::to(assets::serve))
@@ -112,15 +120,17 @@ pub fn serve(app: App, listener: TcpListener, workers: usize) -> Result<Server, 
 }
 
 /// Headers of every response; the page adds its own policy for content.
-fn headers() -> DefaultHeaders {
-    DefaultHeaders::new()
+fn headers(https: bool) -> DefaultHeaders {
+    let headers = DefaultHeaders::new()
         .add(("X-Content-Type-Options", "nosniff"))
         .add(("X-Frame-Options", "DENY"))
         .add(("Referrer-Policy", "no-referrer"))
         .add(("Cross-Origin-Opener-Policy", "same-origin"))
         .add(("Cross-Origin-Resource-Policy", "same-origin"))
         .add(("Permissions-Policy", "camera=(), geolocation=(), microphone=()"))
-        .add(("Content-Security-Policy", "default-src 'none'; frame-ancestors 'none'"))
+        .add(("Content-Security-Policy", "default-src 'none'; frame-ancestors 'none'"));
+    // For a year, once a browser has come over TLS.
+    if https { headers.add(("Strict-Transport-Security", "max-age=31536000")) } else { headers }
 }
 
 /// Why the server could not start.

@@ -80,6 +80,16 @@ impl Problem {
         Problem { path: Some(path.into()), ..problem }
     }
 
+    /// Another site's page asks for a change.
+    pub fn foreign_origin() -> Problem {
+        Problem::new(
+            StatusCode::FORBIDDEN,
+            "origin.foreign",
+            "Another site asks",
+            "A page of another site asked for this change; nothing was changed. Open the workroom itself.",
+        )
+    }
+
     /// Nobody is signed in.
     pub fn signed_out() -> Problem {
         Problem::new(
@@ -278,6 +288,9 @@ pub enum Refusals {
     /// Nobody is signed in, or not with these words.
     #[response(status = 401, content_type = "application/problem+json")]
     SignedOut(Problem),
+    /// Another site's page asks for a change.
+    #[response(status = 403, content_type = "application/problem+json")]
+    Foreign(Problem),
     /// There is no such record in this account.
     #[response(status = 404, content_type = "application/problem+json")]
     NotFound(Problem),

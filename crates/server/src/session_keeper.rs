@@ -17,6 +17,9 @@ use vemble_store::{Conn, Store, StoreError, session};
 #[derive(Clone)]
 pub struct SessionKeeper(pub Store);
 
+/// A session that is used is extended, and written no more often than this.
+const EXTENDED_EVERY: TimeDelta = TimeDelta::days(1);
+
 type State = HashMap<String, String>;
 
 impl SessionKeeper {
@@ -70,11 +73,13 @@ impl SessionStore for SessionKeeper {
 
     async fn update_ttl(&self, key: &SessionKey, ttl: &Duration) -> Result<(), anyhow::Error> {
         let (hash, until) = (hash(key), until(ttl));
-        self.run(move |conn| match session::load(conn, &hash, Utc::now())? {
-            Some(state) => session::save(conn, &hash, &state, Utc::now(), until),
-            None => Ok(()),
-        })
-        .await
+        let extended =
+            self.run(move |conn| session::extend(conn, &hash, until, until - EXTENDED_EVERY)).await;
+        // The request itself is answered already: that its session lasts no longer is no reason to fail it.
+        if let Err(error) = extended {
+            tracing::warn!("a session was not extended: {error}");
+        }
+        Ok(())
     }
 
     async fn delete(&self, key: &SessionKey) -> Result<(), anyhow::Error> {

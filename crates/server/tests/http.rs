@@ -180,6 +180,100 @@ fn pages_come_with_their_headers() {
     assert!(html.contains(nonce), "the page carries its nonce");
 }
 
+#[test]
+fn a_change_is_taken_from_the_workrooms_own_pages_and_from_programs_only() {
+    let server = Running::start();
+    let ada = server.account("ada@example.org");
+    let host = server.url.trim_start_matches("http://");
+    let tried = |headers: &[(&str, &str)]| {
+        let path = format!("{}/api/v1/wearers/{WEARER}", server.url);
+        let request =
+            headers.iter().fold(ada.agent.put(&path), |request, (name, said)| request.set(name, said));
+        match request.set("Content-Type", "application/json").send_string(r#"{"name":"Odile"}"#) {
+            Ok(response) | Err(ureq::Error::Status(_, response)) => {
+                assert_eq!(
+                    response.header("cache-control"),
+                    (response.status() != 403).then_some("no-store")
+                );
+                response.status()
+            }
+            Err(error) => panic!("{error}"),
+        }
+    };
+    let own = format!("http://{host}");
+    for (headers, status) in [
+        (vec![("Origin", "https://elsewhere.example")], 403),
+        (vec![("Origin", "null")], 403),
+        (vec![("Sec-Fetch-Site", "cross-site")], 403),
+        (vec![("Sec-Fetch-Site", "same-site"), ("Origin", &*own)], 403),
+        (vec![("Origin", &*own)], 200),
+        // A proxy that changes the host changes nothing of what the browser says.
+        (vec![("Sec-Fetch-Site", "same-origin"), ("Origin", "https://vemble.example")], 200),
+        (vec![], 200),
+    ] {
+        assert_eq!(tried(&headers), status, "{headers:?}");
+    }
+    assert_eq!(ada.get(&format!("/api/v1/wearers/{WEARER}")).body["name"], "Odile");
+}
+
+#[test]
+fn lists_strings_and_days_beyond_their_limits_are_refused_before_they_cost_anything() {
+    let (_server, ada, path, fitting) = pinned();
+    let mut job = ada.get(&format!("{path}/job")).body;
+    job["garment"]["shape"]["clips"] = json!(vec![json!({ "at": 1 }); 12_000]);
+    let many = ada.send("POST", "/api/v1/compute/job", None, Some(job));
+    assert_eq!((many.status, &many.body["code"]), (422, &json!("limit.rows")), "{}", many.body);
+    for (pointer, value, says) in [
+        ("/fitting/held_on", json!("1066-10-14"), "from 1900 to 2200"),
+        ("/fitting/pins/0/id", json!("a\u{0}b"), "U+0000"),
+    ] {
+        let mut wrong = fitting.clone();
+        *wrong.pointer_mut(pointer).expect("a field") = value;
+        let answer = ada.put(&path, Some("\"1\""), &wrong);
+        assert_eq!(answer.status, 422, "{}", answer.body);
+        let detail = answer.body["detail"].as_str().expect("a sentence");
+        assert!(
+            detail.contains(says)
+                && answer.body["path"] == pointer[1..].replace("/0", "[0]").replace('/', "."),
+            "{}",
+            answer.body
+        );
+    }
+    // The document says the same of every list a body can hold.
+    let schemas = ada.get("/api/openapi.json").body["components"]["schemas"].clone();
+    let mut open = Vec::new();
+    for body in ["Job", "Fitting", "FittingRecord", "GarmentRecord", "Shape", "Wearer", "TypedPin", "HemWish"]
+    {
+        assert!(schemas[body].is_object(), "{body}");
+        lists(&schemas[body], body, &mut open);
+    }
+    assert!(open.is_empty(), "lists without a limit: {open:?}");
+}
+
+fn lists(schema: &Value, path: &str, open: &mut Vec<String>) {
+    if schema["type"] == "array" && schema["maxItems"].is_null() && schema["prefixItems"].is_null() {
+        open.push(path.to_owned());
+    }
+    match schema {
+        Value::Object(fields) => {
+            fields.iter().for_each(|(name, each)| lists(each, &format!("{path}/{name}"), open));
+        }
+        Value::Array(all) => all.iter().for_each(|each| lists(each, path, open)),
+        _ => {}
+    }
+}
+
+#[test]
+fn a_page_comes_with_a_cookie_of_nobody_and_a_session_that_is_used_lasts() {
+    let server = Running::start();
+    let ada = server.account("ada@example.org");
+    let page = ada.agent.get(&server.url).call().expect("the page");
+    assert!(page.header("set-cookie").is_none(), "a page asks for no session");
+    let who = ada.agent.get(&format!("{}/api/v1/session", server.url)).call().expect("an answer");
+    let cookie = who.header("set-cookie").expect("its cookie is given anew");
+    assert!(cookie.contains("Max-Age=2592000") || cookie.contains("Expires="), "{cookie}");
+}
+
 /// Every operation of the OpenAPI document, tried by B on what A owns.
 #[test]
 fn no_route_shows_or_changes_what_another_account_owns() {

@@ -42,7 +42,7 @@ pub mod garment {
 /// Signed-in browsers and attempts to sign in.
 pub mod session {
     pub use crate::sessions::{
-        attempts_since, cookie_key, forget_attempts, load, note_attempt, remove, save,
+        attempts_since, cookie_key, extend, forget_attempts, load, note_attempt, remove, save,
     };
 }
 /// Wearers and their measures.

@@ -48,6 +48,22 @@ pub fn save(
     Ok(())
 }
 
+/// Lets a session that runs out before `due` last until `expires_at`.
+///
+/// # Errors
+/// When the database does not answer.
+pub fn extend(
+    conn: &mut Conn,
+    key_hash: &str,
+    expires_at: DateTime<Utc>,
+    due: DateTime<Utc>,
+) -> Result<(), StoreError> {
+    diesel::update(web_session::table.find(key_hash).filter(web_session::expires_at.lt(due)))
+        .set(web_session::expires_at.eq(expires_at))
+        .execute(conn)?;
+    Ok(())
+}
+
 /// Forgets a session: its browser is signed out.
 ///
 /// # Errors

@@ -1,5 +1,6 @@
 import createClient from "openapi-fetch";
 import type { components, paths } from "./schema";
+import { type Fate, fate, retryAfter } from "./sending";
 
 /** A type of the server, by its name in the OpenAPI document. */
 export type Of<Name extends keyof components["schemas"]> = components["schemas"][Name];
@@ -8,13 +9,26 @@ export type MeasureName = Of<"Words">["body"][number]["name"];
 /** What the server says when it refuses. */
 export type Problem = Of<"Problem">;
 
-export const client = createClient<paths>({ baseUrl: "/", credentials: "same-origin" });
+/** No answer within this many milliseconds is silence. */
+const PATIENCE = 20_000;
+
+export const client = createClient<paths>({
+  baseUrl: "/",
+  credentials: "same-origin",
+  fetch: (request) =>
+    fetch(request, { signal: AbortSignal.any([request.signal, AbortSignal.timeout(PATIENCE)]) }),
+});
+
+/** Told on the window when the workroom no longer knows who is asking. */
+export const SIGNED_OUT = "vemble:signed-out";
 
 /** A refusal of the server, or its silence. */
 export class Refused extends Error {
   constructor(
     readonly problem: Problem | null,
     readonly status: number,
+    /** In how many seconds to come back, where that was said. */
+    readonly retryAfter: number | null = null,
   ) {
     super(
       problem?.detail ??
@@ -22,9 +36,14 @@ export class Refused extends Error {
     );
   }
 
-  /** True when trying again later can help: no answer, or the database is away. */
+  /** What it means for a change that was sent. */
+  get fate(): Fate {
+    return fate(this.status);
+  }
+
+  /** True when asking again later can help. */
   get isSilence(): boolean {
-    return this.status === 0 || this.status === 503 || this.status === 502;
+    return this.fate === "kept";
   }
 }
 
@@ -43,7 +62,9 @@ export async function answered<T>(call: Promise<Answer<T>>): Promise<{ data: T; 
       answer.error && typeof answer.error === "object" && "code" in answer.error
         ? (answer.error as Problem)
         : null;
-    throw new Refused(problem, answer.response.status);
+    const { status, headers } = answer.response;
+    if (status === 401) window.dispatchEvent(new Event(SIGNED_OUT));
+    throw new Refused(problem, status, retryAfter(headers.get("retry-after")));
   }
   return { data: answer.data as T, version: versionOf(answer.response) };
 }

@@ -1,9 +1,11 @@
 import { keepPreviousData, queryOptions } from "@tanstack/react-query";
-import { answered, client, type Of } from "./client";
+import { answered, client, type Of, Refused } from "./client";
 
 /** Who is signed in. */
 export const whoQuery = queryOptions({
   queryKey: ["who"],
+  // However long the workroom is silent, it is no answer to who stands before it.
+  retry: (_, error) => error instanceof Refused && error.isSilence,
   queryFn: async () => (await answered(client.GET("/api/v1/session"))).data,
 });
 

@@ -3578,6 +3578,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Another site's page asks for a change. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description There is no such record in this account. */
             404: {
                 headers: {
@@ -3700,6 +3709,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Another site's page asks for a change. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description There is no such record in this account. */
             404: {
                 headers: {
@@ -3811,6 +3829,15 @@ export interface operations {
             };
             /** @description Nobody is signed in, or not with these words. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -3940,6 +3967,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Another site's page asks for a change. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description There is no such record in this account. */
             404: {
                 headers: {
@@ -4055,6 +4091,15 @@ export interface operations {
             };
             /** @description Nobody is signed in, or not with these words. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4184,6 +4229,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Another site's page asks for a change. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description There is no such record in this account. */
             404: {
                 headers: {
@@ -4299,6 +4353,15 @@ export interface operations {
             };
             /** @description Nobody is signed in, or not with these words. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4428,6 +4491,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Another site's page asks for a change. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description There is no such record in this account. */
             404: {
                 headers: {
@@ -4543,6 +4615,15 @@ export interface operations {
             };
             /** @description Nobody is signed in, or not with these words. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4672,6 +4753,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Another site's page asks for a change. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description There is no such record in this account. */
             404: {
                 headers: {
@@ -4787,6 +4877,15 @@ export interface operations {
             };
             /** @description Nobody is signed in, or not with these words. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4916,6 +5015,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Another site's page asks for a change. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description There is no such record in this account. */
             404: {
                 headers: {
@@ -5031,6 +5139,15 @@ export interface operations {
             };
             /** @description Nobody is signed in, or not with these words. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -5156,6 +5273,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Another site's page asks for a change. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description There is no such record in this account. */
             404: {
                 headers: {
@@ -5270,6 +5396,15 @@ export interface operations {
             };
             /** @description Nobody is signed in, or not with these words. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -5405,6 +5540,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Another site's page asks for a change. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description There is no such record in this account. */
             404: {
                 headers: {
@@ -5518,6 +5662,15 @@ export interface operations {
             };
             /** @description Nobody is signed in, or not with these words. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -5645,6 +5798,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Another site's page asks for a change. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description There is no such record in this account. */
             404: {
                 headers: {
@@ -5758,6 +5920,15 @@ export interface operations {
             };
             /** @description Nobody is signed in, or not with these words. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -5885,6 +6056,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Another site's page asks for a change. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description There is no such record in this account. */
             404: {
                 headers: {
@@ -5998,6 +6178,15 @@ export interface operations {
             };
             /** @description Nobody is signed in, or not with these words. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6128,6 +6317,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Another site's page asks for a change. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description There is no such record in this account. */
             404: {
                 headers: {
@@ -6241,6 +6439,15 @@ export interface operations {
             };
             /** @description Nobody is signed in, or not with these words. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6366,6 +6573,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Another site's page asks for a change. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description There is no such record in this account. */
             404: {
                 headers: {
@@ -6480,6 +6696,15 @@ export interface operations {
             };
             /** @description Nobody is signed in, or not with these words. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6615,6 +6840,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Another site's page asks for a change. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description There is no such record in this account. */
             404: {
                 headers: {
@@ -6726,6 +6960,15 @@ export interface operations {
             };
             /** @description Nobody is signed in, or not with these words. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6853,6 +7096,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Another site's page asks for a change. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description There is no such record in this account. */
             404: {
                 headers: {
@@ -6966,6 +7218,15 @@ export interface operations {
             };
             /** @description Nobody is signed in, or not with these words. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7093,6 +7354,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Another site's page asks for a change. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description There is no such record in this account. */
             404: {
                 headers: {
@@ -7205,6 +7475,15 @@ export interface operations {
             };
             /** @description Nobody is signed in, or not with these words. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7338,6 +7617,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Another site's page asks for a change. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description There is no such record in this account. */
             404: {
                 headers: {
@@ -7460,6 +7748,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Another site's page asks for a change. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description There is no such record in this account. */
             404: {
                 headers: {
@@ -7571,6 +7868,15 @@ export interface operations {
             };
             /** @description Nobody is signed in, or not with these words. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7700,6 +8006,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Another site's page asks for a change. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description There is no such record in this account. */
             404: {
                 headers: {
@@ -7809,6 +8124,15 @@ export interface operations {
             };
             /** @description Nobody is signed in, or not with these words. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7934,6 +8258,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Another site's page asks for a change. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description There is no such record in this account. */
             404: {
                 headers: {
@@ -8048,6 +8381,15 @@ export interface operations {
             };
             /** @description Nobody is signed in, or not with these words. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8183,6 +8525,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Another site's page asks for a change. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description There is no such record in this account. */
             404: {
                 headers: {
@@ -8301,6 +8652,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Another site's page asks for a change. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description There is no such record in this account. */
             404: {
                 headers: {
@@ -8412,6 +8772,15 @@ export interface operations {
             };
             /** @description Nobody is signed in, or not with these words. */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,14 +1,9 @@
+import { useQuery } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { type Problem, Refused } from "../api/client";
-
-const place = (id: string) => `vemble.waiting.${id}`;
-function kept<Typed>(id: string): Typed[] {
-  try {
-    return JSON.parse(localStorage.getItem(place(id)) ?? "[]") as Typed[];
-  } catch {
-    return [];
-  }
-}
+import { keep as keepHere, kept } from "../api/kept";
+import { whoQuery } from "../api/queries";
+import { pause } from "../api/sending";
 
 /**
  * Readings on their way to the workroom, oldest first. A reading waits here, also across a closed
@@ -20,7 +15,7 @@ export function useWaiting<Typed, Read>(
   onRead: (read: Read, typed: Typed) => void,
   onRefused: (typed: Typed, problem: Problem) => void,
 ) {
-  const [waiting, setWaiting] = useState<Typed[]>(() => kept<Typed>(id));
+  const [waiting, setWaiting] = useState<Typed[]>(() => kept<Typed[]>("waiting", id) ?? []);
   const queue = useRef(waiting);
   const busy = useRef(false);
   const calls = useRef({ send, onRead, onRefused });
@@ -29,22 +24,33 @@ export function useWaiting<Typed, Read>(
   const keep = useCallback(
     (next: Typed[]) => {
       queue.current = next;
-      localStorage.setItem(place(id), JSON.stringify(next));
+      keepHere("waiting", id, next);
       setWaiting(next);
     },
     [id],
   );
 
+  const failures = useRef(0);
+  const timer = useRef<number | undefined>(undefined);
   const work = useCallback(async () => {
     if (busy.current) return;
     busy.current = true;
+    window.clearTimeout(timer.current);
     for (let first = queue.current[0]; first; first = queue.current[0]) {
       try {
         const read = await calls.current.send(first);
+        failures.current = 0;
         keep(queue.current.slice(1));
         calls.current.onRead(read, first);
       } catch (error) {
-        if (!(error instanceof Refused) || error.isSilence || !error.problem) break;
+        // What is not the workroom's word on this reading says nothing about it: it waits.
+        if (!(error instanceof Refused) || error.fate !== "refused" || !error.problem) {
+          failures.current += 1;
+          const wait = pause(failures.current, error instanceof Refused ? error.retryAfter : null);
+          timer.current = window.setTimeout(() => void work(), wait);
+          break;
+        }
+        failures.current = 0;
         keep(queue.current.slice(1));
         calls.current.onRefused(first, error.problem);
       }
@@ -52,11 +58,12 @@ export function useWaiting<Typed, Read>(
     busy.current = false;
   }, [keep]);
 
+  const who = useQuery(whoQuery).data?.email;
+  // At once when the place opens, and when somebody has signed in again.
   useEffect(() => {
-    void work();
-    const again = window.setInterval(() => void work(), 1500);
-    return () => window.clearInterval(again);
-  }, [work]);
+    if (who) void work();
+  }, [who, work]);
+  useEffect(() => () => window.clearTimeout(timer.current), []);
 
   const enter = useCallback(
     (typed: Typed) => {

@@ -1,4 +1,5 @@
 import type { Of } from "../api/client";
+import { keep, kept } from "../api/kept";
 
 export type FittingRecord = Of<"FittingRecord">;
 export type Fitting = Of<"Fitting">;
@@ -11,21 +12,10 @@ export type Base = { version: number; record: FittingRecord };
 /** What this browser holds that the workroom may not have yet. */
 export type Kept = { base: Base; draft: FittingRecord };
 
-const place = (id: string) => `vemble.draft.${id}`;
-
 /** The changes this browser kept when it was last closed or cut off. */
-export function keptDraft(id: string): Kept | null {
-  try {
-    return JSON.parse(localStorage.getItem(place(id)) ?? "null") as Kept | null;
-  } catch {
-    return null;
-  }
-}
+export const keptDraft = (id: string): Kept | null => kept<Kept>("draft", id);
 
-export function keepDraft(id: string, kept: Kept | null) {
-  if (kept) localStorage.setItem(place(id), JSON.stringify(kept));
-  else localStorage.removeItem(place(id));
-}
+export const keepDraft = (id: string, draft: Kept | null) => keep("draft", id, draft);
 
 /** True when two records say the same, whatever the order of their fields and whether nothing is written out. */
 export const same = (a: unknown, b: unknown) => canonical(a) === canonical(b);

@@ -1,7 +1,8 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { answered, client, ifMatch, Refused } from "../api/client";
-import { fittingQuery } from "../api/queries";
+import { fittingQuery, whoQuery } from "../api/queries";
+import { pause } from "../api/sending";
 import { type Base, type Fitting, type FittingRecord, keepDraft, keptDraft, merge, same } from "./draft";
 
 /** How saving stands. */
@@ -9,9 +10,6 @@ export type Saving =
   | { state: "saved" | "saving" | "silent" }
   | { state: "refused"; refusal: Refused }
   | { state: "clash"; theirs: Base };
-
-/** How long to wait before trying again when the workroom does not answer. */
-const AGAIN_AFTER = 1500;
 
 /**
  * The fitting being worked on. Every change is kept in this browser at once and sent at once; when
@@ -27,6 +25,7 @@ export function useDraft(id: string) {
   const latest = useRef<FittingRecord | null>(null);
   const busy = useRef(false);
   const timer = useRef<number | undefined>(undefined);
+  const failures = useRef(0);
 
   const settle = useCallback(
     (next: Base) => {
@@ -56,6 +55,7 @@ export function useDraft(id: string) {
           ...ifMatch(base.current.version),
         }),
       );
+      failures.current = 0;
       settle({ version, record: sent });
       busy.current = false;
       if (same(latest.current, sent)) setSaving({ state: "saved" });
@@ -63,10 +63,11 @@ export function useDraft(id: string) {
     } catch (error) {
       busy.current = false;
       const refusal = error instanceof Refused ? error : new Refused(null, 0);
-      if (refusal.isSilence) {
+      if (refusal.fate !== "refused") {
+        failures.current += 1;
         setSaving({ state: "silent" });
         window.clearTimeout(timer.current);
-        timer.current = window.setTimeout(() => void send(), AGAIN_AFTER);
+        timer.current = window.setTimeout(() => void send(), pause(failures.current, refusal.retryAfter));
       } else if (refusal.status === 412 && refusal.problem?.version != null) {
         setSaving({
           state: "clash",
@@ -97,6 +98,11 @@ export function useDraft(id: string) {
     if (resumed) void send();
   }, [id, read.data, send]);
 
+  const who = useQuery(whoQuery).data?.email;
+  // Somebody has signed in again: what was kept over the ended session goes in.
+  useEffect(() => {
+    if (who) void send();
+  }, [who, send]);
   useEffect(() => () => window.clearTimeout(timer.current), []);
 
   const change = useCallback(

@@ -18,7 +18,8 @@ pub struct Running {
 
 /// One browser's worth of cookies.
 pub struct Client {
-    agent: ureq::Agent,
+    /// What sends, for headers of one's own.
+    pub agent: ureq::Agent,
     url: String,
 }
 

@@ -1,35 +1,16 @@
-import { useQueryClient } from "@tanstack/react-query";
 import { Button, Input, Segmented } from "antd";
 import { type FormEvent, useState } from "react";
-import { answered, client, Refused } from "../../api/client";
+import { useSignIn } from "./useSignIn";
 
 /** The way into the workroom. */
 export default function Door({ demo }: { demo: boolean }) {
-  const queries = useQueryClient();
   const [fresh, setFresh] = useState(false);
   const [email, setEmail] = useState("");
   const [password, setPassword] = useState("");
-  const [wrong, setWrong] = useState<Refused | null>(null);
-  const [busy, setBusy] = useState(false);
-  const enter = async (way: () => Promise<unknown>) => {
-    setBusy(true);
-    setWrong(null);
-    try {
-      await way();
-      await queries.invalidateQueries();
-    } catch (refusal) {
-      setWrong(refusal instanceof Refused ? refusal : new Refused(null, 0));
-    } finally {
-      setBusy(false);
-    }
-  };
+  const { wrong, busy, forget, signIn, openDemo } = useSignIn();
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    void enter(async () => {
-      const body = { email, password };
-      if (fresh) await answered(client.POST("/api/v1/account", { body }));
-      await answered(client.POST("/api/v1/session", { body }));
-    });
+    void signIn({ email, password }, fresh);
   };
   const at = (field: string) => wrong?.problem?.path === field;
   return (
@@ -51,7 +32,7 @@ export default function Door({ demo }: { demo: boolean }) {
           value={fresh ? "new" : "known"}
           onChange={(value) => {
             setFresh(value === "new");
-            setWrong(null);
+            forget();
           }}
           options={[
             { value: "known", label: "Sign in" },
@@ -100,11 +81,7 @@ export default function Door({ demo }: { demo: boolean }) {
               A village dance band is dressing itself from a charity rail. Have a look round; nothing you do
               there can spoil anything of yours.
             </p>
-            <Button
-              size="large"
-              disabled={busy}
-              onClick={() => void enter(() => answered(client.POST("/api/v1/demo-session")))}
-            >
+            <Button size="large" disabled={busy} onClick={() => void openDemo()}>
               Open the demo workroom
             </Button>
           </>

@@ -1,0 +1,56 @@
+import { Button, Input, Modal } from "antd";
+import { type FormEvent, useId, useState } from "react";
+import { useSignIn } from "./useSignIn";
+
+/**
+ * The session ended while somebody was at work: the door stands over the place, which stays as it is with
+ * everything typed in it.
+ */
+export default function SignInAgain({ email, demo }: { email: string; demo: boolean }) {
+  const id = useId();
+  const [password, setPassword] = useState("");
+  const { wrong, busy, signIn, openDemo } = useSignIn();
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    void signIn({ email, password });
+  };
+  return (
+    <Modal open closable={false} keyboard={false} footer={null} title="Your session has ended">
+      <form className="stack" onSubmit={submit} noValidate>
+        <p>
+          Sign in again as <strong>{email}</strong>. What you typed stays where it is, and goes in then.
+        </p>
+        <div className="field">
+          <label htmlFor={id}>Password</label>
+          <Input.Password
+            id={id}
+            name="password-again"
+            autoComplete="current-password"
+            autoFocus
+            value={password}
+            status={wrong ? "error" : ""}
+            onChange={(event) => setPassword(event.target.value)}
+          />
+        </div>
+        {wrong && (
+          <p className="wrong-words" role="alert">
+            {wrong.message}
+          </p>
+        )}
+        <div className="row">
+          <Button type="primary" htmlType="submit" loading={busy}>
+            Go on
+          </Button>
+          {demo && (
+            <Button disabled={busy} onClick={() => void openDemo()}>
+              Go on in the demo workroom
+            </Button>
+          )}
+          <Button type="link" onClick={() => window.location.assign("/")}>
+            Leave this place
+          </Button>
+        </div>
+      </form>
+    </Modal>
+  );
+}
