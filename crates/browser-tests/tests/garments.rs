@@ -2,7 +2,7 @@
 //! is what the core computes from the downloaded job file.
 
 use serde_json::Value;
-use vemble_browser_tests::{Browser, DESK, Workroom, demo_fitting};
+use vemble_browser_tests::{Browser, DESK, PHONE, Workroom, demo_fitting};
 use vemble_fit::garment::{FlatName, LevelName};
 use vemble_fit::{
     Job, Length, LineOutcome, SeamName, ShareRequest, compare, copy_from, fit_picture, share_out, solve,
@@ -446,4 +446,39 @@ async fn a_laced_back_and_how_close_it_is_worn_are_entered_and_kept() {
         levels.into_iter().find(|row| row.girth.level == LevelName::Bust).and_then(|row| row.wanted)
     };
     assert!(wanted(&browser.job(&fitting).await) > wanted(&laced));
+}
+
+#[tokio::test]
+async fn a_garment_changed_under_its_pins_says_which_are_on_nothing_and_lets_them_be_taken_out() {
+    for screen in [DESK, PHONE] {
+        let workroom = Workroom::demo();
+        let (browser, fitting) = Browser::open_fitting(&workroom.url, screen, 301, "mirror").await;
+        browser.see("11 pins read").await;
+        // Somebody measures the legs again, a hand shorter.
+        let shorten = "const [fitting, done] = arguments; (async () => { \
+            const id = (await (await fetch(`/api/v1/fittings/${fitting}`)).json()).garment; \
+            const r = await fetch(`/api/v1/garments/${id}`); \
+            const record = await r.json(); \
+            for (const name of ['outseam', 'inseam']) record.garment.shape.flats[name] -= 120; \
+            const answer = await fetch(`/api/v1/garments/${id}`, { method: 'PUT', \
+              headers: { 'Content-Type': 'application/json', 'If-Match': r.headers.get('etag').replace('W/', '') }, \
+              body: JSON.stringify(record) }); done(answer.status); })()";
+        assert_eq!(browser.run_async(shorten, serde_json::json!([fitting])).await, 200);
+        browser.goto("/").await;
+        browser.see("on nothing now").await;
+        browser.goto(&format!("/fittings/{fitting}/mirror")).await;
+        browser.see_in("[data-testid=strays]", "is on nothing any more").await;
+        assert!(!browser.scrolls_sideways().await);
+        browser.goto(&format!("/fittings/{fitting}/chalk")).await;
+        browser.see("What every level will measure").await;
+        while !browser.text("[data-testid=strays]").await.is_empty() {
+            browser.press("take out").await;
+            browser.see_saved().await;
+        }
+        let left = browser.job(&fitting).await.fitting.pins.len();
+        assert!((1..11).contains(&left), "{left} pins stand where they stood");
+        browser.goto("/").await;
+        browser.see("Brown corduroys").await;
+        assert!(!browser.text("body").await.contains("on nothing now"));
+    }
 }

@@ -35,9 +35,11 @@ mod pin;
 pub mod plan;
 mod put_on;
 mod say;
+mod settle;
 mod share;
 mod solution;
 mod spacing;
+mod stray;
 mod stride;
 pub mod sums;
 mod tape;
@@ -75,12 +77,14 @@ pub use pin::{
     DEEPEST_READING, Datum, EdgeRead, EntryMode, HIGHEST_TAKE_UP, LONGEST_SEAM, Pin, PinError, Side,
 };
 pub use put_on::{PutOn, Through};
+pub use settle::settle;
 pub use share::{ShareOut, SharePart, SharePlan, ShareRequest, share_out};
 pub use solution::{
     DatumPlace, DrawnLine, EdgeLength, LineOutcome, LineRefused, MirroredMark, PinRead, PinnableSeam,
     ProposedDepth, ProposedEnds, RESULT_FORMAT, SeamEndings, SeamSolution, SideLine, Solution, SolvedEnd,
     hem_templates, solve,
 };
+pub use stray::{Stray, StrayKind};
 pub use stride::Stride;
 pub use tape::{LONGEST_READING, ReadingError, is_inches_by_its_fraction, read_tape, read_tape_up_to};
 pub use unit::{Rounding, Scale, Unit};

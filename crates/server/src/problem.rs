@@ -90,6 +90,11 @@ impl Problem {
         )
     }
 
+    /// The same, saying which garment it is about: for pages that show many.
+    pub fn on_garment(self, name: &str) -> Problem {
+        Problem { detail: format!("{name}: {}", self.detail), ..self }
+    }
+
     /// Nobody is signed in.
     pub fn signed_out() -> Problem {
         Problem::new(

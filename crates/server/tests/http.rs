@@ -274,6 +274,72 @@ fn a_page_comes_with_a_cookie_of_nobody_and_a_session_that_is_used_lasts() {
     assert!(cookie.contains("Max-Age=2592000") || cookie.contains("Expires="), "{cookie}");
 }
 
+#[test]
+fn a_garment_changed_under_its_pins_closes_nothing_and_loses_nothing() {
+    let (_server, ada, path, mut fitting) = pinned();
+    let garment_path = format!("/api/v1/garments/{GARMENT}");
+    let (mut garment, _) = example(GARMENT);
+    for name in ["outseam", "inseam"] {
+        let flat = &mut garment["garment"]["shape"]["flats"][name];
+        *flat = json!(flat.as_f64().expect("measured") - 120.0);
+    }
+    let changed = ada.put(&garment_path, Some("\"1\""), &garment);
+    assert_eq!(changed.status, 200, "{}", changed.body);
+    // The rail, the calendar, settings and files go on, and the rail says what strays.
+    let rail = ada.get("/api/v1/garments");
+    assert_eq!(rail.status, 200, "{}", rail.body);
+    let strays = rail.body[0]["strays"].as_u64().expect("a number") as usize;
+    assert!(strays > 0);
+    for other in [
+        "/api/v1/calendar",
+        &format!("{path}/solution"),
+        &format!("{path}/chalk.csv"),
+        &format!("{path}/job"),
+    ] {
+        assert_eq!(ada.get(other).status, 200, "{other}");
+    }
+    let habits = ada.get("/api/v1/habits").body;
+    assert_eq!(ada.send("POST", "/api/v1/habits/effect", None, Some(habits)).status, 200);
+    // The job is refused as the command line refuses it, and computed with its strays aside where that is asked.
+    let job = ada.get(&format!("{path}/job")).body;
+    assert_eq!(ada.send("POST", "/api/v1/compute/job", None, Some(job.clone())).status, 422);
+    let aside = ada.send("POST", "/api/v1/compute/job?strays=aside", None, Some(job));
+    assert_eq!(aside.body, ada.get(&format!("{path}/solution")).body);
+    let ids: Vec<String> = aside.body["strays"]
+        .as_array()
+        .expect("strays")
+        .iter()
+        .map(|stray| stray["id"].as_str().expect("an id").to_owned())
+        .collect();
+    assert_eq!(ids.len(), strays);
+    // Another change of the fitting goes in over them; moving one to nowhere does not.
+    fitting["fitting"]["anchored"] = json!(fitting["fitting"]["anchored"] != true);
+    let kept = ada.put(&path, Some("\"1\""), &fitting);
+    assert_eq!(kept.status, 200, "{}", kept.body);
+    let at = fitting["fitting"]["pins"]
+        .as_array()
+        .expect("pins")
+        .iter()
+        .position(|pin| pin["id"] == ids[0].as_str())
+        .expect("it");
+    let mut nowhere = fitting.clone();
+    nowhere["fitting"]["pins"][at]["reading"] = json!(11);
+    let refused = ada.put(&path, Some("\"2\""), &nowhere);
+    assert_eq!(refused.status, 422, "{}", refused.body);
+    assert!(
+        refused.body["path"].as_str().expect("a path").starts_with(&format!("fitting.pins[{at}]")),
+        "{}",
+        refused.body
+    );
+    // Taken out, it strays no longer.
+    fitting["fitting"]["pins"]
+        .as_array_mut()
+        .expect("pins")
+        .retain(|pin| !ids.iter().any(|id| pin["id"] == id.as_str()));
+    assert_eq!(ada.put(&path, Some("\"2\""), &fitting).status, 200);
+    assert_eq!(ada.get("/api/v1/garments").body[0]["strays"], 0);
+}
+
 /// Every operation of the OpenAPI document, tried by B on what A owns.
 #[test]
 fn no_route_shows_or_changes_what_another_account_owns() {

@@ -81,5 +81,12 @@ export const solutionQuery = (job: Of<"Job"> | undefined) =>
     gcTime: 60_000,
     placeholderData: keepPreviousData,
     queryFn: async () =>
-      (await answered(client.POST("/api/v1/compute/job", { body: job as Of<"Job"> }))).data,
+      (
+        await answered(
+          client.POST("/api/v1/compute/job", {
+            params: { query: { strays: "aside" } },
+            body: job as Of<"Job">,
+          }),
+        )
+      ).data,
   });

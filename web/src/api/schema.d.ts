@@ -1480,6 +1480,8 @@ export interface components {
             record: components["schemas"]["GarmentRecord"];
             /** @description Steps done and steps in all. */
             steps: number[];
+            /** @description How much was read on it before it was changed, and is on nothing now. */
+            strays: number;
             /**
              * Format: int64
              * @description Its version, as in the `ETag`.
@@ -3003,6 +3005,8 @@ export interface components {
             /** @description Every seam that has a line, in the same order. */
             seams: components["schemas"]["SeamSolution"][];
             seated?: components["schemas"]["SeatedWaist"] | null;
+            /** @description What was read on the garment before it was changed, and is on nothing now. */
+            strays: components["schemas"]["Stray"][];
             stride?: components["schemas"]["Stride"] | null;
             /** @description The sums kept with it, worked out. */
             sums: components["schemas"]["KeptAnswer"][];
@@ -3064,6 +3068,23 @@ export interface components {
             /** @description All must be met. */
             conditions: components["schemas"]["Condition"][];
         };
+        /**
+         * @description Something of a fitting that is on nothing of its garment. It takes no part in anything until it is read again
+         *     elsewhere or taken out, or the garment is as it was.
+         */
+        Stray: {
+            /** @description Its id: the pin's, the reading's, or the hem's name. */
+            id: string;
+            /** @description What it is. */
+            kind: components["schemas"]["StrayKind"];
+            /** @description What and where it was, and why it is on nothing. */
+            words: string;
+        };
+        /**
+         * @description What strays.
+         * @enum {string}
+         */
+        StrayKind: "pin" | "reading" | "hem";
         /** @description What a hem gives a step, and what it needs. */
         Stride: {
             /** @description Girth there. */
@@ -4454,7 +4475,10 @@ export interface operations {
     };
     compute_job: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description What becomes of readings that are on nothing of their garment; the job is refused when left out. */
+                strays?: "refused" | "aside";
+            };
             header?: never;
             path?: never;
             cookie?: never;

@@ -8,6 +8,7 @@ import { useSaved } from "../frame/saved";
 import { v7 as uuid } from "uuid";
 import { type Keep, useKeeping } from "../sums/keeping";
 import { Clash } from "./Clash";
+import { Strays, without } from "./Strays";
 import { type Draft, useDraft } from "./useDraft";
 
 const places = {
@@ -112,7 +113,16 @@ function At({ id }: { id: string }) {
       </p>
     );
   }
-  const at: AtWork = { id, draft, job, solution: solution.data, stale: solution.isPlaceholderData };
+  // Places work with what is on the garment; what strays stands above them all.
+  const { strays } = solution.data;
+  const settled = { ...job, fitting: strays.reduce(without, job.fitting) };
+  const at: AtWork = {
+    id,
+    draft,
+    job: strays.length > 0 ? settled : job,
+    solution: solution.data,
+    stale: solution.isPlaceholderData,
+  };
   return (
     <>
       {state === "silent" && (
@@ -127,6 +137,7 @@ function At({ id }: { id: string }) {
         </p>
       )}
       {draft.saving.state === "clash" && <Clash draft={draft} theirs={draft.saving.theirs} />}
+      <Strays strays={strays} onTakeOut={(stray) => change((now) => without(now, stray))} />
       <Place place={place} at={at} />
     </>
   );

@@ -22,6 +22,7 @@ use crate::next_act::NextAct;
 use crate::pin::Datum;
 use crate::plan::Plan;
 use crate::put_on::PutOn;
+use crate::stray::Stray;
 use crate::stride::Stride;
 use crate::sums::KeptAnswer;
 use crate::warning::Warning;
@@ -309,6 +310,8 @@ pub struct Solution {
     pub drawing: Option<Drawing>,
     /// What to do next, and where.
     pub next: NextAct,
+    /// What was read on the garment before it was changed, and is on nothing now.
+    pub strays: Vec<Stray>,
 }
 
 impl Solution {

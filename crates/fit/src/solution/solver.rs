@@ -172,6 +172,7 @@ impl<'a> Solver<'a> {
             warnings: self.warnings,
             drawing,
             next,
+            strays: Vec::new(),
         })
     }
 

@@ -3,9 +3,9 @@
 use std::collections::BTreeMap;
 
 use actix_web::post;
-use actix_web::web::{self, Json};
+use actix_web::web::{self, Json, Query};
 use serde::{Deserialize, Serialize};
-use utoipa::ToSchema;
+use utoipa::{IntoParams, ToSchema};
 use utoipa_actix_web::service_config::ServiceConfig;
 use vemble_fit::garment::{FlatName, HemName};
 use vemble_fit::hem::{HemRead, HemReading, HemWish, Wanted};
@@ -14,20 +14,49 @@ use vemble_fit::{
     Comparison, CopyPlan, DEEPEST_READING, Datum, EdgeRead, EntryMode, FitPicture, Fitting, Garment,
     HIGHEST_TAKE_UP, Habits, JOB_FORMAT, Job, JobError, LONGEST_READING, LONGEST_SEAM, Length, Pin, PinRead,
     SeamName, ShareOut, ShareRequest, Side, Solution, compare, copy_from, echo_in_inches, fit_picture,
-    is_inches_by_its_fraction, ladder, moved_rung, read_tape_up_to, share_out, solve,
+    is_inches_by_its_fraction, ladder, moved_rung, read_tape_up_to, settle, share_out, solve,
 };
 
 use crate::body::Body;
 use crate::problem::{Problem, Refusals};
 use crate::signed_in::SignedIn;
 
+/// What becomes of readings that are on nothing of their garment.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Default, Deserialize, ToSchema)]
+#[serde(rename_all = "snake_case")]
+pub enum Strays {
+    /// The job is refused, as on the command line.
+    #[default]
+    Refused,
+    /// They are listed, and the rest is computed: for a fitting whose garment was changed under it.
+    Aside,
+}
+
+/// How a job is computed.
+#[derive(Deserialize, IntoParams)]
+#[into_params(parameter_in = Query)]
+pub struct Computed {
+    /// What becomes of readings that are on nothing of their garment; the job is refused when left out.
+    #[serde(default)]
+    #[param(inline)]
+    strays: Strays,
+}
+
 /// Everything computed from a job.
-#[utoipa::path(request_body = Job, responses((status = 200, body = Solution), Refusals))]
+#[utoipa::path(params(Computed), request_body = Job, responses((status = 200, body = Solution), Refusals))]
 #[post("/compute/job")]
-async fn compute_job(_: SignedIn, Body(job): Body<Job>) -> Result<Json<Solution>, Problem> {
+async fn compute_job(
+    _: SignedIn,
+    how: Query<Computed>,
+    Body(job): Body<Job>,
+) -> Result<Json<Solution>, Problem> {
     // A whole job takes a millisecond or two, but a refused line asks many times; other requests
     // should not wait behind it.
-    away(move || solve(&job)).await
+    away(move || match how.strays {
+        Strays::Refused => solve(&job),
+        Strays::Aside => settle(&job).map(|(_, solution)| solution),
+    })
+    .await
 }
 
 /// A pin as it is typed: station and reading in any spelling.

@@ -9,7 +9,7 @@ use serde::Deserialize;
 use utoipa::IntoParams;
 use utoipa_actix_web::service_config::ServiceConfig;
 use uuid::Uuid;
-use vemble_fit::{Job, Paper, solve};
+use vemble_fit::{Job, Paper, settle};
 use vemble_formats::{chalk_csv, hems_csv, pins_csv, sheet, write_job};
 
 use super::fittings::load;
@@ -72,7 +72,7 @@ async fn save_pins(app: Data<App>, account: SignedIn, id: Path<Uuid>) -> Result<
 #[get("/fittings/{id}/chalk.csv")]
 async fn save_chalk(app: Data<App>, account: SignedIn, id: Path<Uuid>) -> Result<HttpResponse, Problem> {
     file(&app, account, id.into_inner(), " chalk.csv", "text/csv; charset=utf-8", |job| {
-        Ok(chalk_csv(&solve(job)?).into_bytes())
+        Ok(chalk_csv(&settle(job)?.1).into_bytes())
     })
     .await
 }
@@ -82,7 +82,7 @@ async fn save_chalk(app: Data<App>, account: SignedIn, id: Path<Uuid>) -> Result
 #[get("/fittings/{id}/hems.csv")]
 async fn save_hems(app: Data<App>, account: SignedIn, id: Path<Uuid>) -> Result<HttpResponse, Problem> {
     file(&app, account, id.into_inner(), " hems.csv", "text/csv; charset=utf-8", |job| {
-        Ok(hems_csv(&solve(job)?).into_bytes())
+        Ok(hems_csv(&settle(job)?.1).into_bytes())
     })
     .await
 }
@@ -109,7 +109,8 @@ async fn print_sheet(
 ) -> Result<HttpResponse, Problem> {
     let paper = wanted.paper;
     file(&app, account, id.into_inner(), " chalk sheet.pdf", "application/pdf", move |job| {
-        Ok(sheet::chalk_sheet(job, &solve(job)?, paper.unwrap_or(job.habits.paper)))
+        let (job, solution) = settle(job)?;
+        Ok(sheet::chalk_sheet(&job, &solution, paper.unwrap_or(job.habits.paper)))
     })
     .await
 }

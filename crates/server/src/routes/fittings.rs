@@ -9,7 +9,7 @@ use utoipa::ToSchema;
 use utoipa_actix_web::service_config::ServiceConfig;
 use uuid::Uuid;
 use vemble_fit::plan::{Plan, Progress, Work};
-use vemble_fit::{Fitting, Job, Solution, solve};
+use vemble_fit::{Fitting, Job, Solution, Stray, settle, solve};
 use vemble_store::{AccountId, Conn, FittingRecord, StoreError, fitting, garment};
 
 use crate::app::App;
@@ -118,13 +118,18 @@ fn check(
     }
     let garment = garment::get(conn, account, written.garment)?.value;
     let before = match fitting::get(conn, account, id) {
-        Ok(kept) => kept.value.fitting.progress,
-        Err(StoreError::NotFound) => Progress::default(),
+        Ok(kept) => kept.value.fitting,
+        Err(StoreError::NotFound) => jobs::blank(),
         Err(error) => return Err(error.into()),
     };
-    let mut job = jobs::assemble(conn, account, &garment, written.fitting.clone())?;
-    let solution = solve(&job)?;
-    check_ticks(&mut job, &solution.plan, before)?;
+    let job = jobs::assemble(conn, account, &garment, written.fitting.clone())?;
+    let (mut job, solution) = settle(&job)?;
+    // What strayed because the garment was changed may stay until somebody sees to it; nothing else may.
+    let fresh = |stray: &Stray| !stray.stood_in(&before, &written.fitting);
+    if let Some(error) = solution.strays.into_iter().find(fresh).and_then(|stray| stray.error) {
+        return Err(error.into());
+    }
+    check_ticks(&mut job, &solution.plan, before.progress)?;
     Ok(solution.plan.steps.into_iter().map(|step| (step.key, (step.work, step.minutes.p50))).collect())
 }
 
@@ -188,7 +193,7 @@ async fn read_solution(
     id: Path<Uuid>,
 ) -> Result<Json<Solution>, Problem> {
     let id = id.into_inner();
-    Ok(Json(app.run(move |conn| Ok(solve(&load(conn, account, id)?)?)).await?))
+    Ok(Json(app.run(move |conn| Ok(settle(&load(conn, account, id)?)?.1)).await?))
 }
 
 /// The job of a stored fitting.

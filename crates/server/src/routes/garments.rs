@@ -9,7 +9,7 @@ use utoipa_actix_web::service_config::ServiceConfig;
 use uuid::Uuid;
 use vemble_fit::garment::Figure;
 use vemble_fit::plan::{Calendar, Claim, Minutes, calendar};
-use vemble_fit::{HouseRule, JobError, NextAct, solve};
+use vemble_fit::{HouseRule, JobError, NextAct, settle};
 use vemble_store::{AccountId, Conn, GarmentRecord, JournalEntry, account, fitting, garment};
 
 use super::wearers::name;
@@ -41,6 +41,8 @@ pub struct Hanging {
     minutes_left: Minutes,
     /// Steps done and steps in all.
     steps: [usize; 2],
+    /// How much was read on it before it was changed, and is on nothing now.
+    strays: usize,
     /// Its silhouette, where it has been measured.
     figure: Option<Figure>,
 }
@@ -58,7 +60,9 @@ fn rail(conn: &mut Conn, account: AccountId) -> Result<Vec<Hanging>, Problem> {
         let newest = jobs::newest(fitting::list(conn, account, id)?);
         let fitted = newest.as_ref().map_or_else(jobs::blank, |(_, record)| record.fitting.clone());
         let job = jobs::assemble(conn, account, &kept.value, fitted)?;
-        let solution = solve(&job)?;
+        // What strays on one garment keeps nothing else off the rail.
+        let (_, solution) =
+            settle(&job).map_err(|error| Problem::from(error).on_garment(&kept.value.garment.name))?;
         let done = solution.plan.steps.iter().filter(|step| step.done).count();
         rail.push(Hanging {
             id,
@@ -70,6 +74,7 @@ fn rail(conn: &mut Conn, account: AccountId) -> Result<Vec<Hanging>, Problem> {
             next: solution.next,
             minutes_left: solution.plan.minutes_left,
             steps: [done, solution.plan.steps.len()],
+            strays: solution.strays.len(),
             figure: solution.drawing.and_then(|drawing| drawing.figure),
         });
     }

@@ -6,7 +6,7 @@ use serde::Serialize;
 use utoipa::ToSchema;
 use utoipa_actix_web::service_config::ServiceConfig;
 use uuid::Uuid;
-use vemble_fit::{Habits, Job, JobError, solve, what_changed};
+use vemble_fit::{Habits, Job, JobError, settle, what_changed};
 use vemble_store::{Conn, account, fitting, garment};
 
 use crate::app::App;
@@ -70,7 +70,9 @@ async fn habits_effect(
             let fitted = newest.map_or_else(jobs::blank, |(_, record)| record.fitting);
             let job = jobs::assemble(conn, account, &kept.value, fitted)?;
             let other = Job { habits: habits.clone(), ..job.clone() };
-            let changes = what_changed(&solve(&job)?, &solve(&other)?, habits.scale);
+            let named = |error: JobError| Problem::from(error).on_garment(&kept.value.garment.name);
+            let (now, then) = (settle(&job).map_err(named)?.1, settle(&other).map_err(named)?.1);
+            let changes = what_changed(&now, &then, habits.scale);
             if !changes.is_empty() {
                 effects.push(HabitEffect { garment: id, name: kept.value.garment.name, changes });
             }

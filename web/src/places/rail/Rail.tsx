@@ -73,6 +73,13 @@ export default function Rail() {
                 {hanging.next.at_stop ? "Stop: " : ""}
                 {hanging.next.words}
               </div>
+              {hanging.strays > 0 && (
+                <div className="act stop">
+                  {hanging.strays === 1
+                    ? "One reading is on nothing now"
+                    : `${hanging.strays} readings are on nothing now`}
+                </div>
+              )}
               <div className="soft num" style={{ whiteSpace: "normal" }}>
                 {hanging.next.finished
                   ? "done"
