@@ -1,6 +1,7 @@
 //! Generated garments of every kind with generated pins, for whole-job properties.
 #![allow(dead_code)]
 
+pub mod numbers;
 pub mod spline;
 
 use std::collections::BTreeMap;
