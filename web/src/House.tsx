@@ -13,6 +13,7 @@ const Rail = patient(() => import("./places/rail/Rail"));
 const HangGarment = patient(() => import("./places/rail/HangGarment"));
 const People = patient(() => import("./places/people/People"));
 const HabitsPage = patient(() => import("./places/people/HabitsPage"));
+const AccountPage = patient(() => import("./places/account/AccountPage"));
 const FittingPlace = patient(() => import("./fitting/FittingPlace"));
 
 /** Every place of the house behind its door. */
@@ -86,6 +87,7 @@ function Places({ email }: { email: string }) {
         <Route path="garments/:garmentId" element={<HangGarment />} />
         <Route path="people/:wearerId?" element={<People />} />
         <Route path="habits" element={<HabitsPage />} />
+        <Route path="account" element={<AccountPage />} />
         <Route path="fittings/:fittingId/:place" element={<FittingPlace />} />
         <Route
           path="*"

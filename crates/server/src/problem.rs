@@ -95,6 +95,11 @@ impl Problem {
         Problem { detail: format!("{name}: {}", self.detail), ..self }
     }
 
+    /// What stands does not allow it.
+    pub fn not_yet(code: &'static str, detail: impl Into<String>) -> Problem {
+        Problem::new(StatusCode::CONFLICT, code, "Not here", detail)
+    }
+
     /// Nobody is signed in.
     pub fn signed_out() -> Problem {
         Problem::new(

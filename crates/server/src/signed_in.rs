@@ -5,12 +5,12 @@ use std::future::{Ready, ready};
 use actix_session::SessionExt;
 use actix_web::dev::Payload;
 use actix_web::{FromRequest, HttpRequest};
-use vemble_store::AccountId;
+use vemble_store::{AccountId, account};
 
 use crate::problem::Problem;
 
 /// Name of the account in a session.
-pub const ACCOUNT: &str = "account";
+pub const ACCOUNT: &str = account::SESSION_ACCOUNT;
 
 /// The account a request acts for.
 #[derive(Debug, Clone, Copy)]

@@ -340,6 +340,54 @@ fn a_garment_changed_under_its_pins_closes_nothing_and_loses_nothing() {
     assert_eq!(ada.get("/api/v1/garments").body[0]["strays"], 0);
 }
 
+#[test]
+fn a_password_is_changed_by_who_knows_it_and_ends_every_other_session() {
+    let server = Running::start();
+    let ada = server.account("ada@example.org");
+    let entry = |password: &str| json!({ "email": "ada@example.org", "password": password });
+    let elsewhere = server.stranger();
+    let enter = |client: &Client, password: &str| {
+        client.send("POST", "/api/v1/session", None, Some(entry(password))).status
+    };
+    assert_eq!(enter(&elsewhere, "a long enough password"), 200);
+    let change = |now: &str, wanted: &str| {
+        ada.send("PUT", "/api/v1/account/password", None, Some(json!({ "now": now, "wanted": wanted })))
+    };
+    let wrong = change("not the one in force", "thimble and beeswax");
+    assert_eq!((wrong.status, &wrong.body["path"]), (422, &json!("now")), "{}", wrong.body);
+    let short = change("a long enough password", "short");
+    assert_eq!((short.status, &short.body["path"]), (422, &json!("wanted")), "{}", short.body);
+    assert_eq!(elsewhere.get("/api/v1/garments").status, 200, "a refused change ends nothing");
+    assert_eq!(change("a long enough password", "thimble and beeswax").status, 204);
+    assert_eq!(ada.get("/api/v1/garments").status, 200, "who changed it stays");
+    assert_eq!(elsewhere.get("/api/v1/garments").status, 401, "everybody else signs in again");
+    assert_eq!(enter(&elsewhere, "a long enough password"), 401);
+    assert_eq!(enter(&elsewhere, "thimble and beeswax"), 200);
+    // Everywhere means here too.
+    assert_eq!(ada.send("DELETE", "/api/v1/sessions", None, None).status, 204);
+    assert_eq!((ada.get("/api/v1/garments").status, elsewhere.get("/api/v1/garments").status), (401, 401));
+}
+
+#[test]
+fn an_account_is_deleted_by_its_name_with_everything_in_it_and_nothing_else() {
+    let (server, ada, path, _) = pinned();
+    let ben = server.account("ben@example.org");
+    let held = ada.get("/api/v1/account").body;
+    assert_eq!(held["holds"], json!({ "people": 0, "garments": 1, "fittings": 1 }));
+    let delete = |email: &str| ada.send("DELETE", "/api/v1/account", None, Some(json!({ "email": email })));
+    let slip = delete("ben@example.org");
+    assert_eq!((slip.status, &slip.body["path"]), (422, &json!("email")), "{}", slip.body);
+    assert_eq!(ada.get(&path).status, 200, "nothing was deleted");
+    assert_eq!(delete(" Ada@Example.org ").status, 204);
+    assert_eq!(ada.get(&path).status, 401);
+    let entry = json!({ "email": "ada@example.org", "password": "a long enough password" });
+    assert_eq!(ada.send("POST", "/api/v1/session", None, Some(entry)).status, 401, "it is gone");
+    assert_eq!(ben.get("/api/v1/account").body["email"], "ben@example.org");
+    // The address is free again, and begins with nothing.
+    let again = server.account("ada@example.org");
+    assert_eq!(again.get("/api/v1/garments").body, json!([]));
+}
+
 /// Every operation of the OpenAPI document, tried by B on what A owns.
 #[test]
 fn no_route_shows_or_changes_what_another_account_owns() {

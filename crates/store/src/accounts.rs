@@ -6,7 +6,7 @@ use uuid::Uuid;
 use vemble_fit::Habits;
 use vemble_fit::plan::Timing;
 
-use crate::schema::{account, fitting, step};
+use crate::schema::{account, fitting, garment, step, wearer, web_session};
 use crate::version::{Expected, Versioned, Write, decide, from_word};
 use crate::{Conn, StoreError};
 
@@ -33,6 +33,20 @@ pub struct Credentials {
     /// The password's argon2id hash.
     pub password_hash: String,
 }
+
+/// What an account holds, and loses when it is deleted.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, utoipa::ToSchema)]
+pub struct Holdings {
+    /// People who wear things.
+    pub people: i64,
+    /// Garments on the rail.
+    pub garments: i64,
+    /// Their fittings.
+    pub fittings: i64,
+}
+
+/// Name of the account in a session's state.
+pub const SESSION_ACCOUNT: &str = "account";
 
 /// Makes an account; an address that has one keeps it, untouched, and `false` is returned.
 ///
@@ -83,6 +97,72 @@ pub fn get(conn: &mut Conn, id: AccountId) -> Result<Account, StoreError> {
         .first(conn)?;
     let habits = Versioned { version, value: serde_json::from_value(habits)? };
     Ok(Account { id, email, habits })
+}
+
+/// The hash of an account's password.
+///
+/// # Errors
+/// [`StoreError::NotFound`] when the account is gone.
+pub fn password_hash(conn: &mut Conn, id: AccountId) -> Result<String, StoreError> {
+    Ok(account::table.find(id.0).select(account::password_hash).first(conn)?)
+}
+
+/// Gives an account another password and ends every session of it.
+///
+/// # Errors
+/// [`StoreError::NotFound`] when the account is gone.
+pub fn set_password(conn: &mut Conn, id: AccountId, password_hash: &str) -> Result<(), StoreError> {
+    conn.transaction(|conn| {
+        let changed = diesel::update(account::table.find(id.0))
+            .set(account::password_hash.eq(password_hash))
+            .execute(conn)?;
+        if changed == 0 {
+            return Err(StoreError::NotFound);
+        }
+        end_sessions(conn, id)
+    })
+}
+
+/// Ends every session of an account, in whatever browser.
+///
+/// # Errors
+/// When the database does not answer.
+pub fn sign_out_everywhere(conn: &mut Conn, id: AccountId) -> Result<(), StoreError> {
+    end_sessions(conn, id)
+}
+
+/// The account as a session's state holds it: the state's values are JSON of their own.
+fn end_sessions(conn: &mut PgConnection, id: AccountId) -> Result<(), StoreError> {
+    let held = serde_json::to_string(&id)?;
+    diesel::delete(web_session::table.filter(web_session::state.retrieve_as_text(SESSION_ACCOUNT).eq(held)))
+        .execute(conn)?;
+    Ok(())
+}
+
+/// How much an account holds.
+///
+/// # Errors
+/// When the database does not answer.
+pub fn holdings(conn: &mut Conn, id: AccountId) -> Result<Holdings, StoreError> {
+    Ok(Holdings {
+        people: wearer::table.filter(wearer::account_id.eq(id.0)).count().get_result(conn)?,
+        garments: garment::table.filter(garment::account_id.eq(id.0)).count().get_result(conn)?,
+        fittings: fitting::table.filter(fitting::account_id.eq(id.0)).count().get_result(conn)?,
+    })
+}
+
+/// Takes an account away with everything in it, and ends its sessions.
+///
+/// # Errors
+/// [`StoreError::NotFound`] when it is gone already.
+pub fn delete(conn: &mut Conn, id: AccountId) -> Result<(), StoreError> {
+    conn.transaction(|conn| {
+        end_sessions(conn, id)?;
+        match diesel::delete(account::table.find(id.0)).execute(conn)? {
+            0 => Err(StoreError::NotFound),
+            _ => Ok(()),
+        }
+    })
 }
 
 /// Replaces an account's habits.

@@ -18,7 +18,7 @@ pub mod testing;
 mod version;
 mod wearers;
 
-pub use accounts::{Account, AccountId, Credentials};
+pub use accounts::{Account, AccountId, Credentials, Holdings};
 pub use error::StoreError;
 pub use fittings::FittingRecord;
 pub use garments::GarmentRecord;
@@ -28,7 +28,10 @@ pub use version::{Expected, Versioned};
 
 /// Accounts: signing up, credentials, habits.
 pub mod account {
-    pub use crate::accounts::{by_email, create, credentials, get, put_habits, timings};
+    pub use crate::accounts::{
+        SESSION_ACCOUNT, by_email, create, credentials, delete, get, holdings, password_hash, put_habits,
+        set_password, sign_out_everywhere, timings,
+    };
 }
 /// Fittings of a garment.
 pub mod fitting {

@@ -9,6 +9,12 @@ export const whoQuery = queryOptions({
   queryFn: async () => (await answered(client.GET("/api/v1/session"))).data,
 });
 
+/** The account that is signed in, and what it holds. */
+export const accountQuery = queryOptions({
+  queryKey: ["account"],
+  queryFn: async () => (await answered(client.GET("/api/v1/account"))).data,
+});
+
 /** Words and limits of the craft; they change only with the server. */
 export const wordsQuery = queryOptions({
   queryKey: ["words"],

@@ -59,6 +59,7 @@ export function Frame({ email }: { email: string }) {
                   { key: "habits", label: <NavLink to="/habits">Habits</NavLink> },
                   { key: "sums", label: "Sums", onClick: () => setAsked("any") },
                   { key: "keys", label: "Keys", onClick: () => setHelp(true) },
+                  { key: "account", label: <NavLink to="/account">Account</NavLink> },
                   { key: "out", label: "Sign out", onClick: () => void signOut() },
                 ],
               }}

@@ -1,8 +1,8 @@
-//! Signing up, in and out.
+//! Signing up, in and out; an account's life.
 
 use actix_session::Session;
 use actix_web::web::{Data, Json};
-use actix_web::{HttpRequest, HttpResponse, delete, get, post};
+use actix_web::{HttpRequest, HttpResponse, delete, get, post, put};
 use argon2::Argon2;
 use argon2::password_hash::rand_core::OsRng;
 use argon2::password_hash::{PasswordHash, PasswordHasher, PasswordVerifier, SaltString};
@@ -11,12 +11,12 @@ use serde::{Deserialize, Serialize};
 use utoipa::ToSchema;
 use utoipa_actix_web::service_config::ServiceConfig;
 use uuid::Uuid;
-use vemble_store::{AccountId, Conn, account, session};
+use vemble_store::{AccountId, Conn, Holdings, account, session};
 
 use crate::app::App;
 use crate::body::Body;
 use crate::problem::{Problem, Refusals};
-use crate::signed_in::ACCOUNT;
+use crate::signed_in::{ACCOUNT, SignedIn};
 
 /// Fewest characters of a password.
 pub const LEAST_PASSWORD: usize = 12;
@@ -116,8 +116,12 @@ fn check_attempts(conn: &mut Conn, subjects: &[(String, i64)]) -> Result<(), Pro
     Ok(())
 }
 
-fn subjects(email: &str, request: &HttpRequest) -> [(String, i64); 2] {
-    let place = request.peer_addr().map(|peer| peer.ip().to_string()).unwrap_or_default();
+/// The network address a request comes from.
+fn place(request: &HttpRequest) -> String {
+    request.peer_addr().map(|peer| peer.ip().to_string()).unwrap_or_default()
+}
+
+fn subjects(email: &str, place: &str) -> [(String, i64); 2] {
     [(format!("address {email}"), MOST_ATTEMPTS), (format!("place {place}"), MOST_FROM_ONE_PLACE)]
 }
 
@@ -134,7 +138,7 @@ async fn sign_up(
 ) -> Result<HttpResponse, Problem> {
     let email = entry.address()?;
     check_new(&entry.password)?;
-    let subjects = subjects(&email, &request);
+    let subjects = subjects(&email, &place(&request));
     app.run(move |conn| {
         check_attempts(conn, &subjects)?;
         let hash = hash(&entry.password)?;
@@ -161,7 +165,7 @@ async fn sign_in(
     Body(entry): Body<Entry>,
 ) -> Result<Json<Who>, Problem> {
     let email = entry.address()?;
-    let subjects = subjects(&email, &request);
+    let subjects = subjects(&email, &place(&request));
     let wanted = email.clone();
     let id = app
         .run(move |conn| {
@@ -226,9 +230,156 @@ async fn who(app: Data<App>, session: Session) -> Result<Json<Who>, Problem> {
     Ok(Json(Who { email, demo }))
 }
 
+/// An account and what it holds.
+#[derive(Serialize, ToSchema)]
+pub struct AccountHeld {
+    /// Its address.
+    email: String,
+    /// What goes with it when it is deleted.
+    holds: Holdings,
+    /// True for the demo workroom, which everybody shares: it keeps its password and stays.
+    demo: bool,
+}
+
+/// The account that is signed in, and what it holds.
+#[utoipa::path(responses((status = 200, body = AccountHeld), Refusals))]
+#[get("/account")]
+async fn read_account(app: Data<App>, SignedIn(account): SignedIn) -> Result<Json<AccountHeld>, Problem> {
+    let demo = app.demo.clone();
+    let held = app
+        .store(move |conn| {
+            let email = account::get(conn, account)?.email;
+            let demo = demo.as_ref() == Some(&email);
+            Ok(AccountHeld { email, holds: account::holdings(conn, account)?, demo })
+        })
+        .await?;
+    Ok(Json(held))
+}
+
+/// Another password in place of the one in force.
+#[derive(Deserialize, ToSchema)]
+#[serde(deny_unknown_fields)]
+pub struct NewPassword {
+    /// The password in force.
+    #[schema(max_length = 256)]
+    now: String,
+    /// The password wanted.
+    #[schema(min_length = 12, max_length = 256)]
+    wanted: String,
+}
+
+/// The demo workroom is everybody's: nobody changes its password or takes it away.
+fn refuse_demo(demo: Option<&String>, email: &str) -> Result<(), Problem> {
+    if demo.is_some_and(|demo| demo == email) {
+        return Err(Problem::not_yet(
+            "account.demo",
+            "The demo workroom is shared: its password stays, and so does it. Open a workroom of your own.",
+        ));
+    }
+    Ok(())
+}
+
+/// Change the password. Every other browser is signed out; this one stays.
+#[utoipa::path(request_body = NewPassword, responses((status = 204), Refusals))]
+#[put("/account/password")]
+async fn change_password(
+    app: Data<App>,
+    session: Session,
+    request: HttpRequest,
+    SignedIn(account): SignedIn,
+    Body(new): Body<NewPassword>,
+) -> Result<HttpResponse, Problem> {
+    check_new(&new.wanted).map_err(|problem| Problem { path: Some("wanted".into()), ..problem })?;
+    let (demo, place) = (app.demo.clone(), place(&request));
+    app.run(move |conn| {
+        let email = account::get(conn, account)?.email;
+        refuse_demo(demo.as_ref(), &email)?;
+        let subjects = subjects(&email, &place);
+        check_attempts(conn, &subjects)?;
+        if new.now.chars().count() > MOST_PASSWORD
+            || !is_right(&new.now, &account::password_hash(conn, account)?)
+        {
+            for (subject, _) in &subjects {
+                session::note_attempt(conn, subject)?;
+            }
+            return Err(Problem::nonsense(
+                "account.password",
+                "now",
+                "That is not the password in force. Nothing was changed.",
+            ));
+        }
+        let hash = hash(&new.wanted)?;
+        Ok(account::set_password(conn, account, &hash)?)
+    })
+    .await?;
+    open(&session, account)?;
+    Ok(HttpResponse::NoContent().finish())
+}
+
+/// Sign out everywhere, this browser too. Repeating it changes nothing.
+#[utoipa::path(responses((status = 204), Refusals))]
+#[delete("/sessions")]
+async fn sign_out_everywhere(
+    app: Data<App>,
+    session: Session,
+    SignedIn(account): SignedIn,
+) -> Result<HttpResponse, Problem> {
+    app.store(move |conn| account::sign_out_everywhere(conn, account)).await?;
+    session.purge();
+    Ok(HttpResponse::NoContent().finish())
+}
+
+/// The account that is to go, by its name.
+#[derive(Deserialize, ToSchema)]
+#[serde(deny_unknown_fields)]
+pub struct AccountToDelete {
+    /// Its address, written out, so that nobody deletes one by a slip.
+    #[schema(max_length = 254)]
+    email: String,
+}
+
+/// Delete the account with everything in it: people, garments, fittings, and what was done. There is no way back.
+#[utoipa::path(request_body = AccountToDelete, responses((status = 204), Refusals))]
+#[delete("/account")]
+async fn delete_account(
+    app: Data<App>,
+    session: Session,
+    SignedIn(account): SignedIn,
+    Body(named): Body<AccountToDelete>,
+) -> Result<HttpResponse, Problem> {
+    let demo = app.demo.clone();
+    app.run(move |conn| {
+        let email = account::get(conn, account)?.email;
+        refuse_demo(demo.as_ref(), &email)?;
+        if named.email.trim().to_lowercase() != email {
+            return Err(Problem::nonsense(
+                "account.name",
+                "email",
+                format!(
+                    "The name was read as \"{}\"; write {email} to delete it. Nothing was deleted.",
+                    named.email.trim()
+                ),
+            ));
+        }
+        Ok(account::delete(conn, account)?)
+    })
+    .await?;
+    session.purge();
+    Ok(HttpResponse::NoContent().finish())
+}
+
 /// The routes of this module.
 pub fn configure(config: &mut ServiceConfig<'_>) {
-    config.service(sign_up).service(sign_in).service(open_demo).service(sign_out).service(who);
+    config
+        .service(sign_up)
+        .service(sign_in)
+        .service(open_demo)
+        .service(sign_out)
+        .service(who)
+        .service(read_account)
+        .service(change_password)
+        .service(sign_out_everywhere)
+        .service(delete_account);
 }
 
 #[cfg(test)]
