@@ -301,7 +301,7 @@ fn whatever_is_sent_the_answer_is_one_that_was_promised() {
     let mut taken = std::collections::BTreeMap::<String, u32>::new();
     for operation in &operations {
         // Signing in and out is done by hand below; here it would end the session or lock the door.
-        if is_by_hand(&operation.path) {
+        if is_by_hand(operation.path) {
             continue;
         }
         for round in 0..rounds {
@@ -368,7 +368,7 @@ fn the_door_answers_as_promised_to_any_words() {
     let document = Document(stranger.get("/api/openapi.json").body);
     let (rounds, mut chance) = search(12);
     for operation in document.operations() {
-        if !is_by_hand(&operation.path) {
+        if !is_by_hand(operation.path) {
             continue;
         }
         for _ in 0..rounds {
