@@ -471,10 +471,12 @@ async fn a_garment_changed_under_its_pins_says_which_are_on_nothing_and_lets_the
         assert!(!browser.scrolls_sideways().await);
         browser.goto(&format!("/fittings/{fitting}/chalk")).await;
         browser.see("What every level will measure").await;
-        while !browser.text("[data-testid=strays]").await.is_empty() {
+        let listed = || async { browser.texts("[data-testid=strays] li").await.len() };
+        for left in (0..listed().await).rev() {
             browser.press("take out").await;
-            browser.see_saved().await;
+            browser.until("one fewer", || async { listed().await == left }).await;
         }
+        browser.see_saved().await;
         let left = browser.job(&fitting).await.fitting.pins.len();
         assert!((1..11).contains(&left), "{left} pins stand where they stood");
         browser.goto("/").await;
