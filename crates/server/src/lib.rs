@@ -75,20 +75,20 @@ pub fn serve(app: App, listener: TcpListener, workers: usize) -> Result<Server, 
     let key = Key::from(&session::cookie_key(&mut conn, Key::generate().master())?);
     drop(conn);
     let document = openapi();
+    let keeper = session_keeper::SessionKeeper::new(app.store.clone());
     let server = HttpServer::new(move || {
         let document = document.clone();
-        let sessions =
-            SessionMiddleware::builder(session_keeper::SessionKeeper(app.store.clone()), key.clone())
-                .cookie_name("vemble".to_owned())
-                .cookie_http_only(true)
-                .cookie_same_site(SameSite::Strict)
-                .cookie_secure(app.https)
-                .session_lifecycle(
-                    PersistentSession::default()
-                        .session_ttl(SIGNED_IN_FOR)
-                        .session_ttl_extension_policy(TtlExtensionPolicy::OnEveryRequest),
-                )
-                .build();
+        let sessions = SessionMiddleware::builder(keeper.clone(), key.clone())
+            .cookie_name("vemble".to_owned())
+            .cookie_http_only(true)
+            .cookie_same_site(SameSite::Strict)
+            .cookie_secure(app.https)
+            .session_lifecycle(
+                PersistentSession::default()
+                    .session_ttl(SIGNED_IN_FOR)
+                    .session_ttl_extension_policy(TtlExtensionPolicy::OnEveryRequest),
+            )
+            .build();
         actix_web::App::new()
             .app_data(Data::new(app.clone()))
             .app_data(web::PayloadConfig::new(BODY_LIMIT))

@@ -3,6 +3,7 @@
 //! The cookie carries a random key; the database keeps only its hash.
 
 use std::collections::HashMap;
+use std::sync::{Arc, Mutex, PoisonError};
 
 use actix_session::storage::{
     LoadError, SaveError, SessionKey, SessionStore, UpdateError, generate_session_key,
@@ -15,7 +16,14 @@ use vemble_store::{Conn, Store, StoreError, session};
 
 /// Keeps sessions in the store.
 #[derive(Clone)]
-pub struct SessionKeeper(pub Store);
+pub struct SessionKeeper {
+    store: Store,
+    /// Until when this server has extended which session: one that was extended today is not asked for again.
+    extended: Arc<Mutex<HashMap<String, DateTime<Utc>>>>,
+}
+
+/// Sessions remembered as extended before they are forgotten together; asking again costs little.
+const REMEMBERED: usize = 10_000;
 
 /// A session that is used is extended, and written no more often than this.
 const EXTENDED_EVERY: TimeDelta = TimeDelta::days(1);
@@ -23,11 +31,29 @@ const EXTENDED_EVERY: TimeDelta = TimeDelta::days(1);
 type State = HashMap<String, String>;
 
 impl SessionKeeper {
+    /// A keeper of the sessions in this store.
+    pub fn new(store: Store) -> SessionKeeper {
+        SessionKeeper { store, extended: Arc::default() }
+    }
+
+    /// True when a session was extended to nearly `until` by this server already; otherwise that is remembered.
+    fn is_extended(&self, hash: &str, until: DateTime<Utc>) -> bool {
+        let mut extended = self.extended.lock().unwrap_or_else(PoisonError::into_inner);
+        if extended.get(hash).is_some_and(|known| *known > until - EXTENDED_EVERY) {
+            return true;
+        }
+        if extended.len() >= REMEMBERED {
+            extended.clear();
+        }
+        extended.insert(hash.to_owned(), until);
+        false
+    }
+
     async fn run<T: Send + 'static>(
         &self,
         work: impl FnOnce(&mut Conn) -> Result<T, StoreError> + Send + 'static,
     ) -> Result<T, anyhow::Error> {
-        let store = self.0.clone();
+        let store = self.store.clone();
         let done = web::block(move || {
             let mut conn = store.conn()?;
             work(&mut conn)
@@ -73,10 +99,15 @@ impl SessionStore for SessionKeeper {
 
     async fn update_ttl(&self, key: &SessionKey, ttl: &Duration) -> Result<(), anyhow::Error> {
         let (hash, until) = (hash(key), until(ttl));
-        let extended =
-            self.run(move |conn| session::extend(conn, &hash, until, until - EXTENDED_EVERY)).await;
+        if self.is_extended(&hash, until) {
+            return Ok(());
+        }
+        let due = until - EXTENDED_EVERY;
+        let asked = hash.clone();
+        let extended = self.run(move |conn| session::extend(conn, &asked, until, due)).await;
         // The request itself is answered already: that its session lasts no longer is no reason to fail it.
         if let Err(error) = extended {
+            self.extended.lock().unwrap_or_else(PoisonError::into_inner).remove(&hash);
             tracing::warn!("a session was not extended: {error}");
         }
         Ok(())
