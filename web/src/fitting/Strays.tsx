@@ -41,7 +41,6 @@ export function Strays(props: { strays: Stray[]; onTakeOut: (stray: Stray) => vo
             <button
               type="button"
               className="linkish"
-              style={{ whiteSpace: "nowrap" }}
               aria-label={`Take out: ${stray.words}`}
               onClick={() => props.onTakeOut(stray)}
             >

@@ -92,8 +92,8 @@ fn not_to_the_letter(problem: &LineProblem) -> Option<Line> {
     }
 }
 
-/// The closest corridor that has a line. What has a line and is not found at first is looked for on finer
-/// pieces; that the solver lost its way is never taken for there being none.
+/// The line in the corridor of a steady hand, or in one that is wider by as little as can be sewn. That the
+/// solver lost its way is never taken for there being none.
 fn attempt(problem: &LineProblem) -> Attempt {
     if let Ok(line) = line_in(problem, Closeness::Close, PIECES) {
         return Attempt::Line(line);

@@ -20,7 +20,7 @@ export default function AccountPage() {
   }
   const { email, holds, demo } = account.data;
   return (
-    <div className="page stack" style={{ maxWidth: 620, gap: 28 }}>
+    <div className="page stack account">
       <div>
         <h1>Account</h1>
         <p>
