@@ -20,6 +20,18 @@ pub enum Intention {
     Loose,
 }
 
+impl Intention {
+    /// What it is called in a sentence.
+    #[must_use]
+    pub const fn words(self) -> &'static str {
+        match self {
+            Intention::Close => "close",
+            Intention::Easy => "neither close nor loose",
+            Intention::Loose => "loose",
+        }
+    }
+}
+
 /// Wearing ease in firm woven cloth: close, easy, loose. The house table, by level and, where it
 /// matters, by what kind of garment it is.
 const fn wearing_ease(shape: &Shape, level: LevelName) -> Option<[f64; 3]> {

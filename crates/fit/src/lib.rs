@@ -6,9 +6,11 @@
 //!
 //! Start at [`Job`] and [`solve`]; the nouns on the way are one file each.
 
+mod admit;
 mod armhole;
 mod body;
 mod caution;
+pub mod change;
 mod choice;
 mod cloth;
 mod compare;
@@ -41,12 +43,14 @@ mod solution;
 mod spacing;
 mod stray;
 mod stride;
+mod summary;
 pub mod sums;
 mod tape;
 mod unit;
 mod warning;
 mod wash;
 
+pub use admit::{NotAdmitted, admit};
 pub use armhole::ArmholeFit;
 pub use body::{Body, Layer, MeasureName, Wearer};
 pub use caution::Caution;
@@ -86,6 +90,7 @@ pub use solution::{
 };
 pub use stray::{Stray, StrayKind};
 pub use stride::Stride;
+pub use summary::{Piece, Summary};
 pub use tape::{LONGEST_READING, ReadingError, is_inches_by_its_fraction, read_tape, read_tape_up_to};
 pub use unit::{Rounding, Scale, Unit};
 pub use warning::{ToRead, Warning, Weight};

@@ -1,6 +1,6 @@
 //! What to do next with a garment, and at which place.
 
-use serde::Serialize;
+use serde::{Deserialize, Serialize};
 
 use crate::Job;
 use crate::choice::{FitOn, Preset};
@@ -9,7 +9,7 @@ use crate::plan::Plan;
 use crate::solution::{LineOutcome, SeamSolution};
 
 /// A place of the work.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 #[serde(rename_all = "snake_case")]
 pub enum Place {
@@ -24,7 +24,7 @@ pub enum Place {
 }
 
 /// The next act.
-#[derive(Debug, Clone, PartialEq, Eq, Serialize)]
+#[derive(Debug, Clone, PartialEq, Eq, Serialize, Deserialize)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 pub struct NextAct {
     /// Where.

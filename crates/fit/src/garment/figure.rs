@@ -5,7 +5,7 @@
 //! the same rule, so that what shows between them is ease. Seams lie where the panels put them.
 
 use kurbo::{BezPath, PathEl};
-use serde::Serialize;
+use serde::{Deserialize, Serialize};
 
 use super::pattern::Pattern;
 use super::profile::Profile;
@@ -38,7 +38,7 @@ const EVERY: f64 = 12.0;
 const FLATTEN: f64 = 0.4;
 
 /// A seam on the figure.
-#[derive(Debug, Clone, PartialEq, Serialize)]
+#[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 pub struct FigureSeam {
     /// Which seam.
@@ -53,7 +53,7 @@ pub struct FigureSeam {
 }
 
 /// A silhouette with its seams; `x` is zero at the centre, `y` the height above the hem fold.
-#[derive(Debug, Clone, PartialEq, Serialize)]
+#[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 pub struct Figure {
     /// The closed outline, `[x, y]` in millimetres.

@@ -1,8 +1,8 @@
 //! Building a work order: steps that look back at what they need, and the conditions of a stop.
 
-use super::time::Pace;
+use super::time::{Pace, minutes_for, minutes_together};
 use super::{
-    Bench, Condition, ConditionKind, ConditionState, Minutes, Plan, PlannedLine, Progress, Step, Timing,
+    Bench, Condition, ConditionKind, ConditionState, Plan, PlannedLine, Progress, Step, Timing,
     Work, in_order,
 };
 use crate::choice::HemWhen;
@@ -93,13 +93,15 @@ pub fn work_order(
     }
     builder.after();
     let steps = in_order(builder.steps);
-    let left = steps.iter().filter(|step| !step.done).map(|step| step.minutes.p50).sum();
-    Plan { steps, minutes_left: Minutes::around(left) }
+    let left = steps.iter().filter(|step| !step.done).map(|step| (step.work, step.house_minutes));
+    let minutes_left = minutes_together(left, done.log);
+    Plan { steps, minutes_left }
 }
 
 impl Builder<'_> {
     /// Adds a step; what it needs is kept only where that step is in this order.
     pub(super) fn add(&mut self, key: &str, title: String, bench: Bench, work: Work, mm: f64) -> &mut Step {
+        let house_minutes = self.pace.house_minutes(work, mm);
         let step = Step {
             key: key.to_owned(),
             title,
@@ -108,7 +110,8 @@ impl Builder<'_> {
             needs: Vec::new(),
             stop: None,
             work,
-            minutes: self.pace.minutes(work, mm),
+            minutes: minutes_for(work, house_minutes, self.pace.log),
+            house_minutes,
             passive_hours: 0.0,
             tools: Vec::new(),
             cautions: Vec::new(),

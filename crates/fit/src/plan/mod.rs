@@ -21,7 +21,7 @@ pub use calendar::{Calendar, Claim, ClaimFit, SewingDay, calendar};
 pub use order::in_order;
 pub use steps::PlannedLine;
 pub use stop::{Condition, ConditionKind, ConditionState, Stop, StopError};
-pub use time::{Minutes, Timing, Work, personal_factor};
+pub use time::{Minutes, Timing, Work, minutes_for, minutes_together, personal_factor};
 
 use crate::Caution;
 
@@ -76,6 +76,9 @@ pub struct Step {
     pub work: Work,
     /// Hands-on minutes.
     pub minutes: Minutes,
+    /// What it is estimated at before the hand's own pace counts: what a timed step is compared with.
+    #[serde(skip)]
+    pub house_minutes: f64,
     /// Hours that pass by themselves: washing, drying, cooling.
     pub passive_hours: f64,
     /// What to have at hand.

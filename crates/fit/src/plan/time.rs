@@ -118,6 +118,18 @@ pub fn personal_factor(work: Work, log: &[Timing]) -> f64 {
     (ratios.iter().sum::<f64>() / (ratios.len() as f64 + 3.0)).exp()
 }
 
+/// How long a piece of work takes the hand that took so long before.
+#[must_use]
+pub fn minutes_for(work: Work, house_minutes: f64, log: &[Timing]) -> Minutes {
+    Minutes::around(house_minutes * personal_factor(work, log))
+}
+
+/// How long several pieces of work take together, each with its minutes before the hand's own pace counts.
+#[must_use]
+pub fn minutes_together(pieces: impl IntoIterator<Item = (Work, f64)>, log: &[Timing]) -> Minutes {
+    Minutes::around(pieces.into_iter().map(|(work, minutes)| minutes_for(work, minutes, log).p50).sum())
+}
+
 /// What bends every estimate of one job.
 #[derive(Debug, Clone, Copy)]
 pub(super) struct Pace<'a> {
@@ -127,14 +139,15 @@ pub(super) struct Pace<'a> {
 }
 
 impl Pace<'_> {
-    /// The range for a piece of work over `mm` of seam.
-    pub(super) fn minutes(&self, work: Work, mm: f64) -> Minutes {
+    /// The minutes for a piece of work over `mm` of seam,
+    /// before the hand's own pace counts.
+    pub(super) fn house_minutes(&self, work: Work, mm: f64) -> f64 {
         let (rate, set_up) = work.pace();
         let mut running = rate.map_or(0.0, |rate| mm / rate);
         if work.is_sewn() {
             // A full lining doubles what is sewn.
             running *= self.cloth * if self.lined { 2.0 } else { 1.0 };
         }
-        Minutes::around((set_up + running) * personal_factor(work, self.log))
+        set_up + running
     }
 }

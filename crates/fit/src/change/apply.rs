@@ -1,0 +1,215 @@
+//! Making changes, each with what restores what it changed.
+
+use thiserror::Error;
+
+use super::what::{Change, accepted_key};
+use crate::Fitting;
+use crate::garment::HemName;
+use crate::hem::HemWish;
+
+/// Why a change cannot be made, whatever the garment is.
+#[derive(Debug, Clone, PartialEq, Eq, Error)]
+pub enum ChangeError {
+    /// A reading round a hem of which nothing is wanted.
+    #[error("nothing is wanted of the {} yet; say first where it shall be", .0.words())]
+    NoWish(HemName),
+    /// A wish that brings readings along.
+    #[error(
+        "a wish for the {} was read with readings in it; each reading is a change of its own",
+        .0.words()
+    )]
+    ReadingsInWish(HemName),
+    /// More of something than a fitting holds.
+    #[error("there are {count} {what}; a fitting holds up to {MOST}")]
+    TooMany {
+        /// What there are too many of.
+        what: &'static str,
+        /// How many there would be.
+        count: usize,
+    },
+}
+
+/// Most rows of one kind in a fitting.
+const MOST: usize = 400;
+
+/// Puts a row at its place among rows in order of their keys; what stood there, if anything did.
+fn put<Row, Key: Ord>(rows: &mut Vec<Row>, row: Row, key: impl Fn(&Row) -> Key) -> Option<Row> {
+    match rows.binary_search_by_key(&key(&row), &key) {
+        Ok(at) => Some(std::mem::replace(&mut rows[at], row)),
+        Err(at) => {
+            rows.insert(at, row);
+            None
+        }
+    }
+}
+
+/// Takes the row of a key away.
+fn take<Row, Key: Ord>(rows: &mut Vec<Row>, wanted: &Key, key: impl Fn(&Row) -> Key) -> Option<Row> {
+    rows.binary_search_by_key(wanted, key).ok().map(|at| rows.remove(at))
+}
+
+fn hem_key(wish: &HemWish) -> &'static str {
+    wish.hem.key()
+}
+
+impl Fitting {
+    /// The same with every list in the order of its keys, which is how changes keep it.
+    #[must_use]
+    pub fn in_order(mut self) -> Fitting {
+        self.pins.sort_by(|a, b| a.id.cmp(&b.id));
+        self.evening.sort_by_key(|evening| evening.seam);
+        self.ends.sort_by_key(|ends| ends.seam);
+        self.accepted.sort_by_key(accepted_key);
+        self.hems.sort_by_key(hem_key);
+        for hem in &mut self.hems {
+            hem.readings.sort_by(|a, b| a.id.cmp(&b.id));
+        }
+        self.sums.sort_by(|a, b| a.id.cmp(&b.id));
+        self
+    }
+
+    /// Makes changes, one after the other, to a fitting that is [in order](Fitting::in_order); returns the
+    /// changes that restore what was, and none for what leaves everything as it is.
+    ///
+    /// # Errors
+    /// The first change that cannot be made, with its position; the fitting is then as it was.
+    pub fn apply(&mut self, changes: &[Change]) -> Result<Vec<Change>, (usize, ChangeError)> {
+        let before = self.clone();
+        let mut restoring = Vec::new();
+        for (at, change) in changes.iter().enumerate() {
+            match self.apply_one(change).and_then(|restores| self.is_within_limits().map(|()| restores)) {
+                // What restores it goes before what restores earlier ones.
+                Ok(restores) => {
+                    restoring.splice(0..0, restores.into_iter().filter(|restore| restore != change));
+                }
+                Err(error) => {
+                    *self = before;
+                    return Err((at, error));
+                }
+            }
+        }
+        Ok(restoring)
+    }
+
+    fn apply_one(&mut self, change: &Change) -> Result<Vec<Change>, ChangeError> {
+        let restores = match change.clone() {
+            Change::PutPin { pin } => {
+                let id = pin.id.clone();
+                let was = put(&mut self.pins, pin, |pin| pin.id.clone());
+                Some(was.map_or(Change::TakeOutPin { id }, |pin| Change::PutPin { pin }))
+            }
+            Change::TakeOutPin { id } => {
+                take(&mut self.pins, &id, |pin| pin.id.clone()).map(|pin| Change::PutPin { pin })
+            }
+            Change::WishHem { wish } => {
+                let hem = wish.hem;
+                if !wish.readings.is_empty() {
+                    return Err(ChangeError::ReadingsInWish(hem));
+                }
+                let was = put(&mut self.hems, wish, hem_key);
+                Some(was.map_or(Change::LeaveHem { hem }, |mut was| {
+                    let readings = std::mem::take(&mut was.readings);
+                    if let Some(wish) = self.hems.iter_mut().find(|wish| wish.hem == hem) {
+                        wish.readings = readings;
+                    }
+                    Change::WishHem { wish: was }
+                }))
+            }
+            Change::LeaveHem { hem } => {
+                let Some(mut wish) = take(&mut self.hems, &hem.key(), hem_key) else { return Ok(Vec::new()) };
+                let readings = std::mem::take(&mut wish.readings);
+                let read = readings.into_iter().map(|reading| Change::ReadHem { hem, reading });
+                return Ok(std::iter::once(Change::WishHem { wish }).chain(read).collect());
+            }
+            Change::ReadHem { hem, reading } => {
+                let wish = self.hems.iter_mut().find(|wish| wish.hem == hem);
+                let wish = wish.ok_or(ChangeError::NoWish(hem))?;
+                let id = reading.id.clone();
+                let was = put(&mut wish.readings, reading, |reading| reading.id.clone());
+                let taken = Change::TakeOutReading { hem, id };
+                Some(was.map_or(taken, |reading| Change::ReadHem { hem, reading }))
+            }
+            Change::TakeOutReading { hem, id } => {
+                let wish = self.hems.iter_mut().find(|wish| wish.hem == hem);
+                let was = wish.and_then(|wish| take(&mut wish.readings, &id, |reading| reading.id.clone()));
+                was.map(|reading| Change::ReadHem { hem, reading })
+            }
+            Change::EvenSeam { evening } => {
+                let seam = evening.seam;
+                let was = put(&mut self.evening, evening, |evening| evening.seam);
+                Some(was.map_or(Change::EvenByHabit { seam }, |evening| Change::EvenSeam { evening }))
+            }
+            Change::EvenByHabit { seam } => take(&mut self.evening, &seam, |evening| evening.seam)
+                .map(|evening| Change::EvenSeam { evening }),
+            Change::WishEnds { ends } => {
+                let seam = ends.seam;
+                let was = put(&mut self.ends, ends, |ends| ends.seam);
+                Some(was.map_or(Change::LeaveEnds { seam }, |ends| Change::WishEnds { ends }))
+            }
+            Change::LeaveEnds { seam } => {
+                take(&mut self.ends, &seam, |ends| ends.seam).map(|ends| Change::WishEnds { ends })
+            }
+            Change::AcceptDepth { accepted } => {
+                let (seam, side, station) = accepted_key(&accepted);
+                let was = put(&mut self.accepted, accepted, accepted_key);
+                let given_back = Change::GiveBackDepth { seam, side, station };
+                Some(was.map_or(given_back, |accepted| Change::AcceptDepth { accepted }))
+            }
+            Change::GiveBackDepth { seam, side, station } => {
+                take(&mut self.accepted, &(seam, side, station), accepted_key)
+                    .map(|accepted| Change::AcceptDepth { accepted })
+            }
+            Change::Intend { intention } => {
+                Some(Change::Intend { intention: std::mem::replace(&mut self.intention, intention) })
+            }
+            Change::Anchor { anchored } => {
+                Some(Change::Anchor { anchored: std::mem::replace(&mut self.anchored, anchored) })
+            }
+            Change::HoldOn { held_on } => {
+                Some(Change::HoldOn { held_on: std::mem::replace(&mut self.held_on, held_on) })
+            }
+            Change::FitOn { form } => {
+                Some(Change::FitOn { form: std::mem::replace(&mut self.form, form) })
+            }
+            Change::Tick { step, minutes } => {
+                let was = self.progress.done.insert(step.clone(), minutes);
+                Some(match was {
+                    None => Change::Untick { step },
+                    Some(minutes) => Change::Tick { step, minutes },
+                })
+            }
+            Change::Untick { step } => {
+                self.progress.done.remove(&step).map(|minutes| Change::Tick { step, minutes })
+            }
+            Change::Confirm { condition } => {
+                let is_new = self.progress.confirmed.insert(condition.clone());
+                is_new.then_some(Change::Withdraw { condition })
+            }
+            Change::Withdraw { condition } => {
+                self.progress.confirmed.remove(&condition).then_some(Change::Confirm { condition })
+            }
+            Change::KeepSum { sum } => {
+                let id = sum.id.clone();
+                let was = put(&mut self.sums, sum, |sum| sum.id.clone());
+                Some(was.map_or(Change::LetSumGo { id }, |sum| Change::KeepSum { sum }))
+            }
+            Change::LetSumGo { id } => {
+                take(&mut self.sums, &id, |sum| sum.id.clone()).map(|sum| Change::KeepSum { sum })
+            }
+        };
+        Ok(restores.into_iter().collect())
+    }
+
+    fn is_within_limits(&self) -> Result<(), ChangeError> {
+        let counts = [
+            ("accepted depths", self.accepted.len()),
+            ("sums", self.sums.len()),
+            ("ticked steps", self.progress.done.len()),
+            ("confirmations", self.progress.confirmed.len()),
+        ];
+        match counts.into_iter().find(|(_, count)| *count > MOST) {
+            Some((what, count)) => Err(ChangeError::TooMany { what, count }),
+            None => Ok(()),
+        }
+    }
+}
