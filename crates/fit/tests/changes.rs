@@ -11,8 +11,8 @@ use vemble_fit::hem::{HemRead, HemReading, HemWish, Wanted};
 use vemble_fit::line::{EndWish, LineWish};
 use vemble_fit::sums::{KeptSum, Sum};
 use vemble_fit::{
-    AcceptedDepth, Body, Datum, EntryMode, EveningChoice, Fitting, Intention, Pin, Rounding, Scale, SeamEvening,
-    SeamName, Side, Unit,
+    AcceptedDepth, Body, Datum, EntryMode, EveningChoice, Fitting, Intention, Pin, Rounding, Scale,
+    SeamEvening, SeamName, Side, Unit,
 };
 
 fn blank() -> Fitting {

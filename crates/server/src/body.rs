@@ -2,8 +2,10 @@
 
 use std::future::Future;
 use std::pin::Pin;
+use std::time::Duration;
 
 use actix_web::dev::Payload;
+use actix_web::http::header::CONTENT_ENCODING;
 use actix_web::{FromRequest, HttpMessage, HttpRequest, web};
 use serde::de::DeserializeOwned;
 
@@ -12,6 +14,9 @@ use crate::problem::Problem;
 
 /// Largest body taken: a hundred times the largest fitting.
 pub const BODY_LIMIT: usize = 1024 * 1024;
+
+/// How long a body may take to arrive; one that comes letter by letter keeps a connection from others.
+const ARRIVES_WITHIN: Duration = Duration::from_secs(15);
 
 /// A parsed JSON body.
 pub struct Body<T>(pub T);
@@ -24,6 +29,9 @@ impl<T: DeserializeOwned + 'static> FromRequest for Body<T> {
         let is_json = request.content_type().eq_ignore_ascii_case("application/json");
         let declared: Option<usize> =
             request.headers().get("content-length").and_then(|length| length.to_str().ok()?.parse().ok());
+        // What is small when packed may be anything when unpacked.
+        let packed = request.headers().get(CONTENT_ENCODING);
+        let is_packed = packed.is_some_and(|packed| packed != "identity");
         let bytes = web::Bytes::from_request(request, payload);
         Box::pin(async move {
             if declared.is_some_and(|length| length > BODY_LIMIT) {
@@ -32,7 +40,11 @@ impl<T: DeserializeOwned + 'static> FromRequest for Body<T> {
             if !is_json {
                 return Err(Problem::not_json());
             }
-            let bytes = bytes.await.map_err(|_| Problem::too_large(BODY_LIMIT))?;
+            if is_packed {
+                return Err(Problem::packed());
+            }
+            let bytes = tokio::time::timeout(ARRIVES_WITHIN, bytes).await.map_err(|_| Problem::slow())?;
+            let bytes = bytes.map_err(|_| Problem::too_large(BODY_LIMIT))?;
             parse(&bytes).map(Body)
         })
     }

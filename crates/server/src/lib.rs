@@ -2,15 +2,21 @@
 
 mod app;
 mod assets;
+mod attempts;
 mod body;
+mod changing;
 mod etag;
+mod gate;
 mod jobs;
+mod known_browser;
 mod limits;
+mod live;
 mod private;
 mod problem;
 mod routes;
 mod session_keeper;
 mod signed_in;
+mod stream;
 mod tidy;
 
 use std::net::TcpListener;
@@ -23,9 +29,9 @@ use actix_web::web::{self, Data, Json};
 use actix_web::{HttpServer, dev::Server};
 use utoipa::OpenApi;
 use utoipa_actix_web::{AppExt, scope};
-use vemble_store::{StoreError, session};
+use vemble_store::{StoreError, rail, session};
 
-pub use app::App;
+pub use app::{App, Options};
 pub use body::BODY_LIMIT;
 
 /// How long a browser stays signed in.
@@ -49,6 +55,8 @@ fn routes(config: &mut utoipa_actix_web::service_config::ServiceConfig<'_>) {
     routes::garments::configure(config);
     routes::files::configure(config);
     routes::fittings::configure(config);
+    routes::changes::configure(config);
+    routes::guests::configure(config);
     routes::compute::configure(config);
     routes::words::configure(config);
 }
@@ -73,6 +81,8 @@ pub fn openapi() -> utoipa::openapi::OpenApi {
 pub fn serve(app: App, listener: TcpListener, workers: usize) -> Result<Server, ServeError> {
     let mut conn = app.store.conn()?;
     let key = Key::from(&session::cookie_key(&mut conn, Key::generate().master())?);
+    // Another build may say something else of the same state.
+    rail::forget(&mut conn)?;
     drop(conn);
     let document = openapi();
     let keeper = session_keeper::SessionKeeper::new(app.store.clone());
@@ -82,7 +92,7 @@ pub fn serve(app: App, listener: TcpListener, workers: usize) -> Result<Server, 
             .cookie_name("vemble".to_owned())
             .cookie_http_only(true)
             .cookie_same_site(SameSite::Strict)
-            .cookie_secure(app.https)
+            .cookie_secure(app.options.https)
             .session_lifecycle(
                 PersistentSession::default()
                     .session_ttl(SIGNED_IN_FOR)
@@ -98,7 +108,7 @@ pub fn serve(app: App, listener: TcpListener, workers: usize) -> Result<Server, 
             }))
             .wrap(from_fn(tidy::tidy))
             .wrap(Compress::default())
-            .wrap(headers(app.https))
+            .wrap(headers(app.options.https))
             .wrap(tracing_actix_web::TracingLogger::default())
             .into_utoipa_app()
             .service(

@@ -7,9 +7,10 @@ use actix_web::http::StatusCode;
 use actix_web::{HttpResponse, ResponseError};
 use serde::Serialize;
 use utoipa::{IntoResponses, ToSchema};
+use vemble_fit::change::ChangeError;
 use vemble_fit::plan::StopError;
-use vemble_fit::{JobError, ReadingError};
-use vemble_store::StoreError;
+use vemble_fit::{JobError, NotAdmitted, ReadingError};
+use vemble_store::{CannotChange, StoreError};
 
 /// What went wrong.
 #[derive(Debug, Clone, Serialize, ToSchema)]
@@ -38,6 +39,9 @@ pub struct Problem {
     /// The record that stands, when the request was stale.
     #[serde(skip_serializing_if = "Option::is_none")]
     pub current: Option<serde_json::Value>,
+    /// Journal lines that stand on the one that should go, newest first: they would have to go too.
+    #[serde(skip_serializing_if = "Vec::is_empty")]
+    pub above: Vec<i64>,
     /// Seconds to wait, when there were too many attempts.
     #[serde(skip_serializing_if = "Option::is_none")]
     pub retry_after: Option<i64>,
@@ -63,6 +67,7 @@ impl Problem {
             readings: Vec::new(),
             version: None,
             current: None,
+            above: Vec::new(),
             retry_after: None,
         }
     }
@@ -132,6 +137,65 @@ impl Problem {
         Problem { retry_after: Some(retry_after), ..problem }
     }
 
+    /// More asks for computing than there is room for.
+    pub fn busy() -> Problem {
+        let problem = Problem::new(
+            StatusCode::SERVICE_UNAVAILABLE,
+            "server.busy",
+            "Busy just now",
+            "More is asked at once than can be worked out. Nothing was changed; ask again in a moment.",
+        );
+        Problem { retry_after: Some(1), ..problem }
+    }
+
+    /// An account follows more fittings at once than anybody looks at.
+    pub fn too_many_streams() -> Problem {
+        let problem = Problem::new(
+            StatusCode::TOO_MANY_REQUESTS,
+            "stream.too_many",
+            "Too many screens at once",
+            "This workroom is open on too many screens at once. Close one; this one goes on by itself.",
+        );
+        Problem { retry_after: Some(30), ..problem }
+    }
+
+    /// A friend's device asks for what only its host may do.
+    pub fn not_for_guests() -> Problem {
+        Problem::new(
+            StatusCode::FORBIDDEN,
+            "guest.only_readings",
+            "Only the readings of this fitting",
+            "A friend's device reads pins and hems of one fitting; everything else is its host's to do.",
+        )
+    }
+
+    /// Words that let nobody in.
+    pub fn wrong_words() -> Problem {
+        Problem::nonsense(
+            "guest.words",
+            "words",
+            "These words open no fitting now. They are good for two hours; check them, or ask for new ones.",
+        )
+    }
+
+    /// A friend's device is no longer in.
+    pub fn guest_out() -> Problem {
+        Problem::new(
+            StatusCode::UNAUTHORIZED,
+            "guest.out",
+            "You are not in this fitting any more",
+            "The words that let you in have ended, or your host sent this device out. Ask for new ones; what you \
+             typed is kept here.",
+        )
+    }
+
+    /// Later changes stand on one that should go.
+    pub fn stood_on(detail: impl Into<String>, above: Vec<i64>) -> Problem {
+        let problem =
+            Problem::new(StatusCode::CONFLICT, "journal.stood_on", "Later changes stand on it", detail);
+        Problem { above, ..problem }
+    }
+
     /// There is nothing there.
     pub fn not_found() -> Problem {
         Problem::new(
@@ -152,6 +216,26 @@ impl Problem {
                 "The request is larger than {} kB, more than any record needs. Nothing was changed.",
                 limit / 1024
             ),
+        )
+    }
+
+    /// The body did not arrive in time.
+    pub fn slow() -> Problem {
+        Problem::new(
+            StatusCode::REQUEST_TIMEOUT,
+            "request.slow",
+            "It did not arrive",
+            "The request did not arrive within fifteen seconds. Nothing was changed; send it again.",
+        )
+    }
+
+    /// The body is compressed.
+    pub fn packed() -> Problem {
+        Problem::new(
+            StatusCode::UNSUPPORTED_MEDIA_TYPE,
+            "request.packed",
+            "That is packed",
+            "Send the body as it is, without a content encoding.",
         )
     }
 
@@ -248,11 +332,51 @@ impl From<StoreError> for Problem {
                 "Nothing to undo",
                 "No change of this garment is left to undo.",
             ),
-            StoreError::Unavailable => Problem::unavailable(),
-            error @ (StoreError::NewerSchema(_) | StoreError::Corrupt(_) | StoreError::Database(_)) => {
+            StoreError::CannotChange(error) => error.into(),
+            StoreError::Moved | StoreError::Busy => Problem::busy(),
+            StoreError::Unavailable | StoreError::CannotOpen { .. } => Problem::unavailable(),
+            error @ (StoreError::NewerSchema(_)
+            | StoreError::Corrupt(_)
+            | StoreError::Failed
+            | StoreError::Database(_)) => {
                 tracing::error!(%error, "the store failed");
                 Problem::internal()
             }
+        }
+    }
+}
+
+impl From<CannotChange> for Problem {
+    fn from(error: CannotChange) -> Problem {
+        match error {
+            CannotChange::NotBegun => Problem::not_found(),
+            error @ CannotChange::Begun => {
+                Problem::not_yet("fitting.begun", format!("{}.", capital(&error.to_string())))
+            }
+            CannotChange::Part(at, error) => Problem::change(format!("parts[{at}]"), &error),
+        }
+    }
+}
+
+impl Problem {
+    /// A part of a change that cannot be made, at its place in the request.
+    pub fn change(path: String, error: &ChangeError) -> Problem {
+        let code = match error {
+            ChangeError::Id(_) => "pin.id",
+            ChangeError::Key { .. } => "step.key",
+            ChangeError::Minutes(_) => "step.minutes",
+            ChangeError::NoWish(_) | ChangeError::ReadingsInWish(_) => "hem.wish",
+            ChangeError::TooMany { .. } => "limit.rows",
+        };
+        Problem::nonsense(code, path, format!("{}.", capital(&error.to_string())))
+    }
+}
+
+impl From<NotAdmitted> for Problem {
+    fn from(error: NotAdmitted) -> Problem {
+        match error {
+            NotAdmitted::Job(error) => error.into(),
+            NotAdmitted::Stop(error) => error.into(),
         }
     }
 }
@@ -298,13 +422,16 @@ pub enum Refusals {
     /// Nobody is signed in, or not with these words.
     #[response(status = 401, content_type = "application/problem+json")]
     SignedOut(Problem),
-    /// Another site's page asks for a change.
+    /// Another site's page asks for a change, or a friend's device for what is its host's to do.
     #[response(status = 403, content_type = "application/problem+json")]
     Foreign(Problem),
     /// There is no such record in this account.
     #[response(status = 404, content_type = "application/problem+json")]
     NotFound(Problem),
-    /// A stop stands before it, or nothing is left to undo.
+    /// The body did not arrive in time.
+    #[response(status = 408, content_type = "application/problem+json")]
+    Slow(Problem),
+    /// A stop stands before it, or later changes stand on what should go.
     #[response(status = 409, content_type = "application/problem+json")]
     NotYet(Problem),
     /// The record was changed since it was read.
@@ -313,7 +440,7 @@ pub enum Refusals {
     /// The body is too large.
     #[response(status = 413, content_type = "application/problem+json")]
     TooLarge(Problem),
-    /// The body is not JSON.
+    /// The body is not JSON, or compressed.
     #[response(status = 415, content_type = "application/problem+json")]
     NotJson(Problem),
     /// A field holds nonsense.
@@ -325,7 +452,7 @@ pub enum Refusals {
     /// Too many attempts.
     #[response(status = 429, content_type = "application/problem+json")]
     TooMany(Problem),
-    /// The database does not answer.
+    /// The database does not answer, or more is asked at once than there is room for.
     #[response(status = 503, content_type = "application/problem+json")]
     Unavailable(Problem),
 }

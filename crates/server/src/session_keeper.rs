@@ -9,10 +9,11 @@ use actix_session::storage::{
     LoadError, SaveError, SessionKey, SessionStore, UpdateError, generate_session_key,
 };
 use actix_web::cookie::time::Duration;
-use actix_web::web;
 use chrono::{DateTime, TimeDelta, Utc};
 use sha2::{Digest, Sha256};
 use vemble_store::{Conn, Store, StoreError, session};
+
+use crate::app::{PATIENCE, patiently};
 
 /// Keeps sessions in the store.
 #[derive(Clone)]
@@ -53,12 +54,7 @@ impl SessionKeeper {
         &self,
         work: impl FnOnce(&mut Conn) -> Result<T, StoreError> + Send + 'static,
     ) -> Result<T, anyhow::Error> {
-        let store = self.store.clone();
-        let done = web::block(move || {
-            let mut conn = store.conn()?;
-            work(&mut conn)
-        });
-        Ok(done.await??)
+        Ok(patiently::<_, StoreError, _>(&self.store, PATIENCE, work).await?)
     }
 
     async fn keep(&self, key: &SessionKey, state: &State, ttl: &Duration) -> Result<(), anyhow::Error> {

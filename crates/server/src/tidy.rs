@@ -1,14 +1,20 @@
 //! Every refusal is a problem, whoever made it.
 
+use std::time::Duration;
+
 use actix_web::body::{BoxBody, MessageBody};
 use actix_web::dev::{ServiceRequest, ServiceResponse};
 use actix_web::http::{StatusCode, header};
 use actix_web::middleware::Next;
 use actix_web::web::Data;
 use actix_web::{Error, ResponseError};
+use vemble_store::{StoreError, ping};
 
-use crate::app::App;
+use crate::app::{App, patiently};
 use crate::problem::{PROBLEM_JSON, Problem};
+
+/// How soon a database answers that is there.
+const AT_ONCE: Duration = Duration::from_millis(250);
 
 /// Turns errors of the framework into problems. A failure while the database is away, such as
 /// loading a session, is told as that.
@@ -35,6 +41,11 @@ pub async fn tidy<B: MessageBody + 'static>(
     Ok(ServiceResponse::new(request, problem.error_response()))
 }
 
+/// True when the database does not answer at once. Whoever asks has waited for it already.
+async fn is_silent(app: &App) -> bool {
+    patiently::<_, StoreError, _>(&app.store, AT_ONCE, ping).await.is_err()
+}
+
 async fn told_better(status: StatusCode, app: Option<Data<App>>) -> Problem {
     match status {
         StatusCode::BAD_REQUEST => Problem::unreadable("", "The request could not be read."),
@@ -42,7 +53,7 @@ async fn told_better(status: StatusCode, app: Option<Data<App>>) -> Problem {
         StatusCode::METHOD_NOT_ALLOWED => Problem::wrong_method(),
         StatusCode::PAYLOAD_TOO_LARGE => Problem::too_large(crate::BODY_LIMIT),
         _ => match app {
-            Some(app) if app.store(vemble_store::ping).await.is_err() => Problem::unavailable(),
+            Some(app) if is_silent(&app).await => Problem::unavailable(),
             _ => Problem::internal(),
         },
     }

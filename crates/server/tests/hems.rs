@@ -115,11 +115,11 @@ fn an_undone_hem_comes_back_with_its_readings() {
     bare["fitting"]["hems"] = json!([]);
     let second = ada.put(FITTING, first.version.as_deref(), &bare);
     assert_eq!(second.status, 200, "{}", second.body);
-    let undone = ada.send("POST", &format!("{GARMENT}/undo"), None, None);
+    let undone = ada.undo(GARMENT);
     assert_eq!(undone.status, 200, "{}", undone.body);
     assert_eq!(ada.get(FITTING).body["fitting"]["hems"], record["fitting"]["hems"]);
     let journal = ada.get(&format!("{GARMENT}/journal")).body;
-    assert!(journal.to_string().contains("left a hem as it is"), "{journal}");
+    assert!(journal.to_string().contains("left the hem as it is"), "{journal}");
     // What is not settled cannot be cut, whoever asks.
     let mut ticked = record.clone();
     ticked["fitting"]["progress"] = json!({ "done": { "cut_hem": null }, "confirmed": [] });

@@ -415,7 +415,15 @@ fn no_route_shows_or_changes_what_another_account_owns() {
             } else {
                 (FITTING, &fitting)
             };
-            let body = operation.get("requestBody").map(|_| body.clone());
+            let begin = json!({ "garment": GARMENT, "held_on": "2026-11-16" });
+            let own = match path.rsplit('/').next() {
+                Some("changes") => Some(json!({ "changes": [{ "id": WEARER, "begin": begin }] })),
+                Some("undo") => Some(json!({ "line": 1 })),
+                Some("guest-codes") => Some(json!({ "origin": "http://fit.example" })),
+                _ => None,
+            };
+            let body = operation.get("requestBody").map(|_| own.unwrap_or_else(|| body.clone()));
+            let path = path.replace("{guest}", WEARER);
             for version in [None, Some("\"1\"")] {
                 let answer =
                     bea.send(&method.to_uppercase(), &path.replace("{id}", id), version, body.clone());

@@ -106,7 +106,7 @@ fn a_change_is_told_in_the_journal_and_undone() {
     let journal = format!("/api/v1/garments/{GARMENT}/journal");
     let last = ada.get(&journal).body[0].clone();
     assert_eq!(last["undone"], false);
-    let undone = ada.send("POST", &format!("/api/v1/garments/{GARMENT}/undo"), None, None);
+    let undone = ada.undo(&format!("/api/v1/garments/{GARMENT}"));
     assert_eq!((undone.status, &undone.body["what"]), (200, &last["what"]));
     let now = ada.get(&path);
     assert_eq!(now.body["fitting"]["pins"].as_array().expect("pins").len(), 11);

@@ -93,7 +93,7 @@ fn a_coat_is_hemmed_step_by_step_and_nothing_is_cut_before_its_stop_is_open() {
     assert_eq!(left, 0.0);
     // The rail knows that nothing is left, and undo takes back the last tick alone.
     assert_eq!(ada.get("/api/v1/garments").body[0]["minutes_left"]["p50"], 0.0);
-    assert_eq!(ada.send("POST", &format!("/api/v1/garments/{GARMENT}/undo"), None, None).status, 200);
+    assert_eq!(ada.undo(&format!("/api/v1/garments/{GARMENT}")).status, 200);
     let undone = ada.get(&at()).body;
     assert_eq!(undone["fitting"]["progress"]["done"].as_object().expect("ticks").len(), order.len() - 1);
 }

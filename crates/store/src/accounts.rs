@@ -206,6 +206,7 @@ pub fn timings(conn: &mut Conn, id: AccountId) -> Result<Vec<Timing>, StoreError
     let rows: Vec<(Option<String>, Option<f64>, Option<f64>)> = step::table
         .inner_join(fitting::table)
         .filter(fitting::account_id.eq(id.0))
+        .filter(step::stands)
         .filter(step::minutes.is_not_null().and(step::work.is_not_null()).and(step::estimate.is_not_null()))
         .order((step::done_at, step::key))
         .select((step::work, step::estimate, step::minutes))

@@ -1,6 +1,21 @@
 //! What can go wrong in the store.
 
 use thiserror::Error;
+use vemble_fit::change::ChangeError;
+
+/// Why a change cannot be made of what stands.
+#[derive(Debug, Clone, PartialEq, Error)]
+pub enum CannotChange {
+    /// There is no such fitting.
+    #[error("there is no such fitting")]
+    NotBegun,
+    /// It was begun already.
+    #[error("this fitting was begun already; change it as it stands")]
+    Begun,
+    /// One of its parts cannot be made.
+    #[error("{1}")]
+    Part(usize, ChangeError),
+}
 
 /// Why the store did not do what was asked.
 #[derive(Debug, Error)]
@@ -22,9 +37,29 @@ pub enum StoreError {
     /// A value that the record's rules forbid.
     #[error("{0}")]
     Refused(&'static str),
+    /// What a change was looked at against was written meanwhile; nothing was changed.
+    #[error("it was changed at the same moment")]
+    Moved,
+    /// A change that cannot be made of what stands.
+    #[error(transparent)]
+    CannotChange(CannotChange),
     /// Nothing is left to undo.
     #[error("there is nothing to undo on this garment")]
     NothingToUndo,
+    /// The database does not let this server in.
+    #[error("the database cannot be opened: {reason} (it says: {said})")]
+    CannotOpen {
+        /// Why, and what to do.
+        reason: &'static str,
+        /// What it said itself.
+        said: String,
+    },
+    /// The database took too long over this, or others held what it needs.
+    #[error("the database is busy")]
+    Busy,
+    /// The work itself failed, in a way that should not be.
+    #[error("the work failed")]
+    Failed,
     /// The database does not answer.
     #[error("the database does not answer")]
     Unavailable,
@@ -49,6 +84,8 @@ impl From<diesel::result::Error> for StoreError {
                 _,
             )
             | Error::BrokenTransactionManager => StoreError::Unavailable,
+            // It ran into one of the limits of every connection.
+            Error::DatabaseError(_, info) if info.message().contains("timeout") => StoreError::Busy,
             // The server went away between two statements of one transaction.
             Error::DatabaseError(_, info) if info.message().contains("terminat") => StoreError::Unavailable,
             other => StoreError::Database(other),

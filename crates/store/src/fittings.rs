@@ -10,12 +10,16 @@ use uuid::Uuid;
 use vemble_fit::plan::{Progress, Work};
 use vemble_fit::{Fitting, Length, Pin};
 
-use crate::garments;
 use crate::hems;
-use crate::journal::{Subject, write as write_journal};
+use crate::owned::is_known;
+use crate::pool::at_one_moment;
 use crate::schema::{confirmation, decision, fitting, pin, step};
-use crate::version::{Expected, Versioned, Write, decide, from_word, one_at_a_time, word};
+use crate::version::{Versioned, from_word, word};
 use crate::{AccountId, Conn, StoreError};
+
+/// The kind of work of each step, by its key, and its minutes before the hand's own pace counts: what a timed step
+/// is kept with, so that it can teach the next estimate.
+pub type Works = BTreeMap<String, (Work, f64)>;
 
 /// A fitting with the garment it belongs to.
 #[derive(Debug, Clone, PartialEq, Serialize, Deserialize, utoipa::ToSchema)]
@@ -71,8 +75,10 @@ impl Row {
             .order(pin::position)
             .select(PinRow::as_select())
             .load(conn)?;
-        let done: Vec<(String, Option<f64>)> =
-            step::table.filter(step::fitting_id.eq(self.id)).select((step::key, step::minutes)).load(conn)?;
+        let done: Vec<(String, Option<f64>)> = step::table
+            .filter(step::fitting_id.eq(self.id).and(step::stands))
+            .select((step::key, step::minutes))
+            .load(conn)?;
         let confirmed: Vec<String> = confirmation::table
             .filter(confirmation::fitting_id.eq(self.id))
             .select(confirmation::key)
@@ -158,13 +164,15 @@ pub fn list(
     account: AccountId,
     garment: Uuid,
 ) -> Result<Vec<(Uuid, Versioned<FittingRecord>)>, StoreError> {
-    garments::get(conn, account, garment)?;
-    let rows: Vec<Row> = fitting::table
-        .filter(fitting::garment_id.eq(garment))
-        .order(fitting::number)
-        .select(Row::as_select())
-        .load(conn)?;
-    rows.into_iter().map(|row| Ok((row.id, row.read(conn)?))).collect()
+    at_one_moment(conn, |conn| {
+        is_known(conn, account, garment)?;
+        let rows: Vec<Row> = fitting::table
+            .filter(fitting::garment_id.eq(garment))
+            .order(fitting::number)
+            .select(Row::as_select())
+            .load(conn)?;
+        rows.into_iter().map(|row| Ok((row.id, row.read(conn)?))).collect()
+    })
 }
 
 /// One fitting.
@@ -172,57 +180,26 @@ pub fn list(
 /// # Errors
 /// [`StoreError::NotFound`] when this account has none of that id.
 pub fn get(conn: &mut Conn, account: AccountId, id: Uuid) -> Result<Versioned<FittingRecord>, StoreError> {
-    standing(conn, account, id)?.ok_or(StoreError::NotFound)
+    at_one_moment(conn, |conn| standing(conn, account, id, false)?.ok_or(StoreError::NotFound))
 }
 
+/// The fitting of an id, locked where it is about to be written.
 pub(crate) fn standing(
     conn: &mut PgConnection,
     account: AccountId,
     id: Uuid,
+    lock: bool,
 ) -> Result<Option<Versioned<FittingRecord>>, StoreError> {
-    let row: Option<Row> =
-        fitting::table.find(id).select(Row::as_select()).for_update().first(conn).optional()?;
+    let row: Option<Row> = if lock {
+        fitting::table.find(id).select(Row::as_select()).for_update().first(conn).optional()?
+    } else {
+        fitting::table.find(id).select(Row::as_select()).first(conn).optional()?
+    };
     match row {
         None => Ok(None),
         Some(row) if row.account_id != account.0 => Err(StoreError::NotFound),
         Some(row) => Ok(Some(row.read(conn)?)),
     }
-}
-
-/// Writes a fitting whole, with a journal row. `works` names the kind of work and the estimate of
-/// each step, so that a timed step can teach the next estimate.
-///
-/// # Errors
-/// [`StoreError::Stale`] when it was changed since it was read, [`StoreError::NotFound`] when the
-/// id or the garment belongs to another account.
-pub fn put(
-    conn: &mut Conn,
-    account: AccountId,
-    id: Uuid,
-    written: &FittingRecord,
-    works: &BTreeMap<String, (Work, f64)>,
-    expected: Expected,
-) -> Result<i64, StoreError> {
-    conn.transaction(|conn| {
-        one_at_a_time(conn, id)?;
-        // The garment is locked first, so that two first fittings cannot take one number.
-        let garment = garments::standing(conn, account, written.garment)?;
-        garment.ok_or(StoreError::NotFound)?;
-        let standing = standing(conn, account, id)?;
-        let version = match decide(standing.as_ref(), written, expected)? {
-            Write::Same(version) => return Ok(version),
-            Write::Create => 1,
-            Write::Replace(version) => version,
-        };
-        let before = standing.map(|standing| standing.value);
-        if before.as_ref().is_some_and(|before| before.garment != written.garment) {
-            return Err(StoreError::Refused("a fitting stays with its garment"));
-        }
-        replace(conn, account, id, written, works, version)?;
-        let what = describe(before.as_ref(), written);
-        write_journal(conn, account, written.garment, Subject::Fitting, id, &what, before.as_ref(), written)?;
-        Ok(version)
-    })
 }
 
 /// Puts a fitting's rows as they should stand.
@@ -231,7 +208,7 @@ pub(crate) fn replace(
     account: AccountId,
     id: Uuid,
     record: &FittingRecord,
-    works: &BTreeMap<String, (Work, f64)>,
+    works: &Works,
     version: i64,
 ) -> Result<(), StoreError> {
     let fitted = &record.fitting;
@@ -304,10 +281,12 @@ fn replace_progress(
     conn: &mut PgConnection,
     id: Uuid,
     progress: &Progress,
-    works: &BTreeMap<String, (Work, f64)>,
+    works: &Works,
 ) -> Result<(), StoreError> {
     let keys: Vec<&String> = progress.done.keys().collect();
-    diesel::delete(step::table.filter(step::fitting_id.eq(id).and(step::key.ne_all(keys)))).execute(conn)?;
+    diesel::update(step::table.filter(step::fitting_id.eq(id).and(step::key.ne_all(keys))))
+        .set(step::stands.eq(false))
+        .execute(conn)?;
     for (key, minutes) in &progress.done {
         let work = works.get(key).map(|(work, _)| word(work)).transpose()?;
         let estimate = works.get(key).map(|(_, estimate)| *estimate);
@@ -321,7 +300,7 @@ fn replace_progress(
             ))
             .on_conflict((step::fitting_id, step::key))
             .do_update()
-            .set(step::minutes.eq(minutes))
+            .set((step::minutes.eq(minutes), step::stands.eq(true)))
             .execute(conn)?;
     }
     diesel::delete(confirmation::table.filter(confirmation::fitting_id.eq(id))).execute(conn)?;
@@ -332,51 +311,4 @@ fn replace_progress(
         .collect();
     diesel::insert_into(confirmation::table).values(rows).execute(conn)?;
     Ok(())
-}
-
-/// What changed, as a journal says it.
-fn describe(before: Option<&FittingRecord>, after: &FittingRecord) -> String {
-    let number = after.number;
-    let Some(before) = before else { return format!("began fitting {number}") };
-    let (old, new) = (&before.fitting, &after.fitting);
-    let was = |pin: &Pin| old.pins.iter().find(|other| other.id == pin.id);
-    let added = new.pins.iter().filter(|pin| was(pin).is_none()).count();
-    let removed = old.pins.iter().filter(|pin| !new.pins.iter().any(|other| other.id == pin.id)).count();
-    let moved = new.pins.iter().filter(|pin| was(pin).is_some_and(|other| other != *pin)).count();
-    let mut parts = Vec::new();
-    for (count, verb) in [(added, "read"), (moved, "moved"), (removed, "took out")] {
-        if count > 0 {
-            parts.push(format!("{verb} {count} pin{}", if count == 1 { "" } else { "s" }));
-        }
-    }
-    if old.evening != new.evening {
-        parts.push("evened a seam differently".to_owned());
-    }
-    if old.ends != new.ends || old.accepted != new.accepted {
-        parts.push("moved a line's end or depth".to_owned());
-    }
-    if old.progress.done.len() != new.progress.done.len() {
-        parts.push("ticked steps".to_owned());
-    }
-    if old.progress.confirmed != new.progress.confirmed {
-        parts.push("settled a stop's condition".to_owned());
-    }
-    if (old.intention, old.anchored, old.held_on) != (new.intention, new.anchored, new.held_on) {
-        parts.push("changed how it was tried on".to_owned());
-    }
-    if old.hems != new.hems {
-        parts.push(hems::describe(&old.hems, &new.hems));
-    }
-    if old.sums != new.sums {
-        parts.push("kept a sum, or let one go".to_owned());
-    }
-    if old.form != new.form {
-        parts.push(
-            if new.form.is_some() { "fitted it on a form" } else { "fitted it on its wearer" }.to_owned(),
-        );
-    }
-    if parts.is_empty() {
-        parts.push("changed it".to_owned());
-    }
-    format!("fitting {number}: {}", parts.join(", "))
 }

@@ -1,5 +1,7 @@
 //! Garments on the rail.
 
+use std::collections::BTreeMap;
+
 use chrono::NaiveDate;
 use diesel::prelude::*;
 use serde::{Deserialize, Serialize};
@@ -7,7 +9,9 @@ use uuid::Uuid;
 use vemble_fit::garment::{SeamAllowance, Shape};
 use vemble_fit::{Cloth, Garment, Length, WashTest};
 
-use crate::journal::{Subject, write as write_journal};
+use crate::hand::Hand;
+use crate::journal::{self, KeptLine, NewLine, Subject};
+use crate::pool::at_one_moment;
 use crate::schema::{flat_measure, garment, seam_allowance, wearer};
 use crate::version::{Expected, Versioned, Write, decide, from_word, one_at_a_time, word};
 use crate::{AccountId, Conn, StoreError};
@@ -53,6 +57,39 @@ struct Row {
 /// The parts of a shape that have tables of their own.
 const TABLED: [&str; 3] = ["kind", "flats", "allowances"];
 
+/// What is kept of a garment in tables of its own: flat measures, and allowances in their order.
+#[derive(Default)]
+struct Parts {
+    flats: Vec<(String, i64)>,
+    allowances: Vec<(String, i64, i64)>,
+}
+
+/// The parts of garments, in two queries however many there are.
+fn parts(conn: &mut PgConnection, ids: &[Uuid]) -> Result<BTreeMap<Uuid, Parts>, StoreError> {
+    let mut parts: BTreeMap<Uuid, Parts> = BTreeMap::new();
+    let flats: Vec<(Uuid, String, i64)> = flat_measure::table
+        .filter(flat_measure::garment_id.eq_any(ids))
+        .select((flat_measure::garment_id, flat_measure::name, flat_measure::value))
+        .load(conn)?;
+    for (id, name, value) in flats {
+        parts.entry(id).or_default().flats.push((name, value));
+    }
+    let allowances: Vec<(Uuid, String, i64, i64)> = seam_allowance::table
+        .filter(seam_allowance::garment_id.eq_any(ids))
+        .order((seam_allowance::garment_id, seam_allowance::position))
+        .select((
+            seam_allowance::garment_id,
+            seam_allowance::seam,
+            seam_allowance::front,
+            seam_allowance::back,
+        ))
+        .load(conn)?;
+    for (id, seam, front, back) in allowances {
+        parts.entry(id).or_default().allowances.push((seam, front, back));
+    }
+    Ok(parts)
+}
+
 impl Row {
     fn new(id: Uuid, account: AccountId, record: &GarmentRecord, version: i64) -> Result<Row, StoreError> {
         let garment = &record.garment;
@@ -84,26 +121,17 @@ impl Row {
         })
     }
 
-    fn read(self, conn: &mut PgConnection) -> Result<Versioned<GarmentRecord>, StoreError> {
-        let flats: Vec<(String, i64)> = flat_measure::table
-            .filter(flat_measure::garment_id.eq(self.id))
-            .select((flat_measure::name, flat_measure::value))
-            .load(conn)?;
-        let allowances: Vec<(String, i64, i64)> = seam_allowance::table
-            .filter(seam_allowance::garment_id.eq(self.id))
-            .order(seam_allowance::position)
-            .select((seam_allowance::seam, seam_allowance::front, seam_allowance::back))
-            .load(conn)?;
+    fn read(self, parts: Parts) -> Result<Versioned<GarmentRecord>, StoreError> {
         let mut shape = self.construction;
         if let Some(parts) = shape.as_object_mut() {
             parts.insert("kind".into(), self.kind.into());
             parts.insert("flats".into(), serde_json::Value::Object(Default::default()));
         }
         let mut shape: Shape = serde_json::from_value(shape)?;
-        for (name, value) in flats {
+        for (name, value) in parts.flats {
             shape.flats.insert(from_word(&name)?, Length::from_nm(value));
         }
-        for (seam, front, back) in allowances {
+        for (seam, front, back) in parts.allowances {
             let (front, back) = (Length::from_nm(front), Length::from_nm(back));
             shape.allowances.push(SeamAllowance { seam: from_word(&seam)?, front, back });
         }
@@ -138,12 +166,26 @@ pub fn list(
     conn: &mut Conn,
     account: AccountId,
 ) -> Result<Vec<(Uuid, Versioned<GarmentRecord>)>, StoreError> {
+    at_one_moment(conn, |conn| all(conn, account))
+}
+
+pub(crate) fn all(
+    conn: &mut PgConnection,
+    account: AccountId,
+) -> Result<Vec<(Uuid, Versioned<GarmentRecord>)>, StoreError> {
     let rows: Vec<Row> = garment::table
         .filter(garment::account_id.eq(account.0))
         .order((garment::due_on.asc().nulls_last(), garment::created_at, garment::id))
         .select(Row::as_select())
         .load(conn)?;
-    rows.into_iter().map(|row| Ok((row.id, row.read(conn)?))).collect()
+    let ids: Vec<Uuid> = rows.iter().map(|row| row.id).collect();
+    let mut parts = parts(conn, &ids)?;
+    rows.into_iter()
+        .map(|row| {
+            let (id, parts) = (row.id, parts.remove(&row.id).unwrap_or_default());
+            Ok((id, row.read(parts)?))
+        })
+        .collect()
 }
 
 /// One garment.
@@ -151,21 +193,47 @@ pub fn list(
 /// # Errors
 /// [`StoreError::NotFound`] when this account has none of that id.
 pub fn get(conn: &mut Conn, account: AccountId, id: Uuid) -> Result<Versioned<GarmentRecord>, StoreError> {
-    standing(conn, account, id)?.ok_or(StoreError::NotFound)
+    at_one_moment(conn, |conn| {
+        let row = garment::table.find(id).select(Row::as_select()).first(conn).optional()?;
+        own(row, conn, account)?.ok_or(StoreError::NotFound)
+    })
 }
 
-pub(crate) fn standing(
+/// The garment of an id, locked until the transaction ends: it is about to be written, or a fitting of it.
+pub(crate) fn locked(
     conn: &mut PgConnection,
     account: AccountId,
     id: Uuid,
 ) -> Result<Option<Versioned<GarmentRecord>>, StoreError> {
-    let row: Option<Row> =
-        garment::table.find(id).select(Row::as_select()).for_update().first(conn).optional()?;
+    let row = garment::table.find(id).select(Row::as_select()).for_update().first(conn).optional()?;
+    own(row, conn, account)
+}
+
+fn own(
+    row: Option<Row>,
+    conn: &mut PgConnection,
+    account: AccountId,
+) -> Result<Option<Versioned<GarmentRecord>>, StoreError> {
     match row {
         None => Ok(None),
         Some(row) if row.account_id != account.0 => Err(StoreError::NotFound),
-        Some(row) => Ok(Some(row.read(conn)?)),
+        Some(row) => {
+            let parts = parts(conn, &[row.id])?.remove(&row.id).unwrap_or_default();
+            Ok(Some(row.read(parts)?))
+        }
     }
+}
+
+/// One garment, locked until the transaction it is read in ends.
+///
+/// # Errors
+/// As [`get`].
+pub fn get_locked(
+    conn: &mut Conn,
+    account: AccountId,
+    id: Uuid,
+) -> Result<Versioned<GarmentRecord>, StoreError> {
+    locked(conn, account, id)?.ok_or(StoreError::NotFound)
 }
 
 /// Writes a garment whole, with a journal row.
@@ -176,13 +244,14 @@ pub(crate) fn standing(
 pub fn put(
     conn: &mut Conn,
     account: AccountId,
+    hand: &Hand,
     id: Uuid,
     written: &GarmentRecord,
     expected: Expected,
 ) -> Result<i64, StoreError> {
     conn.transaction(|conn| {
         one_at_a_time(conn, id)?;
-        let standing = standing(conn, account, id)?;
+        let standing = locked(conn, account, id)?;
         check_wearer(conn, account, written.wearer)?;
         let version = match decide(standing.as_ref(), written, expected)? {
             Write::Same(version) => return Ok(version),
@@ -192,8 +261,65 @@ pub fn put(
         replace(conn, account, id, written, version)?;
         let what = if standing.is_some() { "changed the garment" } else { "hung the garment on the rail" };
         let before = standing.map(|standing| standing.value);
-        write_journal(conn, account, id, Subject::Garment, id, what, before.as_ref(), written)?;
+        write_line(conn, account, hand, id, what, before.as_ref(), written, None)?;
         Ok(version)
+    })
+}
+
+/// The place of the journal that a garment's record is.
+const GARMENT: &str = "garment";
+
+#[allow(clippy::too_many_arguments, reason = "a journal line is exactly these facts")]
+fn write_line(
+    conn: &mut PgConnection,
+    account: AccountId,
+    hand: &Hand,
+    id: Uuid,
+    what: &str,
+    before: Option<&GarmentRecord>,
+    after: &GarmentRecord,
+    takes_back: Option<i64>,
+) -> Result<i64, StoreError> {
+    let line = NewLine {
+        garment: id,
+        subject: Subject::Garment,
+        subject_id: id,
+        change_id: None,
+        takes_back,
+        what,
+        places: vec![GARMENT.to_owned()],
+        grounds: Vec::new(),
+        before: before.map(serde_json::to_value).transpose()?,
+        after: serde_json::to_value(after)?,
+    };
+    journal::write(conn, account, hand, line)
+}
+
+/// Puts a garment back as it was before a line of its journal. A wearer who is gone since stays gone.
+///
+/// # Errors
+/// [`StoreError::Moved`] when the garment was written since `version` was read.
+pub fn put_back(
+    conn: &mut Conn,
+    account: AccountId,
+    hand: &Hand,
+    id: Uuid,
+    version: i64,
+    line: &KeptLine,
+) -> Result<i64, StoreError> {
+    let before = line.before.clone().ok_or(StoreError::NothingToUndo)?;
+    let mut record: GarmentRecord = serde_json::from_value(before)?;
+    conn.transaction(|conn| {
+        let standing = locked(conn, account, id)?.ok_or(StoreError::NotFound)?;
+        if standing.version != version {
+            return Err(StoreError::Moved);
+        }
+        if check_wearer(conn, account, record.wearer).is_err() {
+            record.wearer = None;
+        }
+        replace(conn, account, id, &record, version + 1)?;
+        let what = "put the garment back as it was";
+        write_line(conn, account, hand, id, what, Some(&standing.value), &record, Some(line.id))
     })
 }
 

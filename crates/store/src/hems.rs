@@ -97,21 +97,3 @@ pub(crate) fn replace(conn: &mut PgConnection, fitting: Uuid, wishes: &[HemWish]
     }
     Ok(())
 }
-
-/// What changed about the hems, as a journal says it.
-pub(crate) fn describe(old: &[HemWish], new: &[HemWish]) -> String {
-    if new.len() != old.len() {
-        let more = new.len() > old.len();
-        return if more { "asked for a hem" } else { "left a hem as it is" }.to_owned();
-    }
-    let readings = |wishes: &[HemWish]| -> Vec<HemReading> {
-        wishes.iter().flat_map(|wish| wish.readings.clone()).collect()
-    };
-    let (before, after) = (readings(old), readings(new));
-    match after.iter().filter(|reading| !before.contains(reading)).count() {
-        0 if after.len() < before.len() => "took out a reading of the hem".to_owned(),
-        0 => "asked something else of the hem".to_owned(),
-        1 => "read the hem at 1 place".to_owned(),
-        added => format!("read the hem at {added} places"),
-    }
-}

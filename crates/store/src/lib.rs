@@ -5,25 +5,41 @@
 //! repeated write changes nothing, a stale one is told what stands now.
 
 mod accounts;
+mod change;
+mod changes;
+mod entry;
 mod error;
 mod fittings;
 mod garments;
+mod guests;
+mod hand;
 mod hems;
 mod journal;
+mod listener;
+mod owned;
 mod pool;
+mod rails;
 mod schema;
 mod sessions;
+mod standing;
 #[cfg(feature = "testing")]
 pub mod testing;
 mod version;
 mod wearers;
 
 pub use accounts::{Account, AccountId, Credentials, Holdings};
-pub use error::StoreError;
-pub use fittings::FittingRecord;
+pub use change::{Adopted, Begin, FittingChange};
+pub use changes::{Accepted, Seen, Written};
+pub use entry::{JournalEntry, Maker};
+pub use error::{CannotChange, StoreError};
+pub use fittings::{FittingRecord, Works};
 pub use garments::GarmentRecord;
-pub use journal::JournalEntry;
+pub use guests::{GuestDevice, GuestSeen};
+pub use hand::Hand;
+pub use journal::{Going, KeptLine};
+pub use listener::Listener;
 pub use pool::{Conn, Store, ping, together};
+pub use rails::{OnRail, StandsFor};
 pub use version::{Expected, Versioned};
 
 /// Accounts: signing up, credentials, habits.
@@ -35,17 +51,30 @@ pub mod account {
 }
 /// Fittings of a garment.
 pub mod fitting {
-    pub use crate::fittings::{get, list, put};
+    pub use crate::changes::{next_number, put, write};
+    pub use crate::fittings::{get, list};
 }
 /// Garments on the rail.
 pub mod garment {
-    pub use crate::garments::{delete, get, list, put};
-    pub use crate::journal::{list as journal, undo};
+    pub use crate::garments::{delete, get, get_locked, list, put, put_back};
+}
+/// Friends' devices in a fitting.
+pub mod guest {
+    pub use crate::guests::{join, list, open, seen, send_out};
+}
+/// The journal of a garment and its fittings.
+pub mod journal_of {
+    pub use crate::journal::{going, last, lines, list, made, since};
+}
+/// What a page of many garments says of each.
+pub mod rail {
+    pub use crate::rails::{forget, keep, list};
 }
 /// Signed-in browsers and attempts to sign in.
 pub mod session {
     pub use crate::sessions::{
-        attempts_since, cookie_key, extend, forget_attempts, load, note_attempt, remove, save,
+        cookie_key, count_attempt, extend, forget_attempts, is_known_browser, know_browser, load, remove,
+        save, take_attempts_back,
     };
 }
 /// Wearers and their measures.

@@ -28,6 +28,13 @@ diesel::table! {
 }
 
 diesel::table! {
+    known_browser (key_hash, account_id) {
+        key_hash -> Text,
+        account_id -> Uuid,
+    }
+}
+
+diesel::table! {
     server_secret (id) {
         id -> Integer,
         cookie_key -> Bytea,
@@ -165,6 +172,7 @@ diesel::table! {
         work -> Nullable<Text>,
         estimate -> Nullable<Double>,
         done_at -> Timestamptz,
+        stands -> Bool,
     }
 }
 
@@ -187,6 +195,40 @@ diesel::table! {
         before -> Nullable<Jsonb>,
         after -> Jsonb,
         undone -> Bool,
+        change_id -> Nullable<Uuid>,
+        places -> Array<Text>,
+        grounds -> Array<Text>,
+        takes_back -> Nullable<BigInt>,
+        hand -> Jsonb,
+    }
+}
+
+diesel::table! {
+    summary (garment_id) {
+        garment_id -> Uuid,
+        stands_for -> Text,
+        said -> Jsonb,
+    }
+}
+
+diesel::table! {
+    guest_code (id) {
+        id -> Uuid,
+        account_id -> Uuid,
+        fitting_id -> Uuid,
+        words_hash -> Text,
+        ends_at -> Timestamptz,
+    }
+}
+
+diesel::table! {
+    guest (id) {
+        id -> Uuid,
+        code_id -> Uuid,
+        name -> Text,
+        device -> Text,
+        joined_at -> Timestamptz,
+        sent_out_at -> Nullable<Timestamptz>,
     }
 }
 
@@ -214,3 +256,5 @@ diesel::table! {
 
 diesel::joinable!(step -> fitting (fitting_id));
 diesel::allow_tables_to_appear_in_same_query!(step, fitting);
+diesel::joinable!(guest -> guest_code (code_id));
+diesel::allow_tables_to_appear_in_same_query!(guest, guest_code);

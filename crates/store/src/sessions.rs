@@ -3,8 +3,10 @@
 use chrono::{DateTime, Utc};
 use diesel::prelude::*;
 
-use crate::schema::{server_secret, sign_in_attempt, web_session};
-use crate::{Conn, StoreError};
+use crate::accounts::AccountId;
+use crate::error::StoreError;
+use crate::pool::Conn;
+use crate::schema::{known_browser, server_secret, sign_in_attempt, web_session};
 
 /// Loads a session that has not run out.
 ///
@@ -85,24 +87,76 @@ pub fn cookie_key(conn: &mut Conn, fresh: &[u8]) -> Result<Vec<u8>, StoreError> 
     Ok(server_secret::table.find(1).select(server_secret::cookie_key).first(conn)?)
 }
 
-/// Notes one failed attempt to sign in.
+/// Counts an attempt before it is made, so that attempts made at once count one by one. Returns the attempts
+/// counted, or `None`, and nothing counted, where one of the subjects has made as many as it may since a moment.
 ///
 /// # Errors
 /// When the database does not answer.
-pub fn note_attempt(conn: &mut Conn, subject: &str) -> Result<(), StoreError> {
-    diesel::insert_into(sign_in_attempt::table).values(sign_in_attempt::subject.eq(subject)).execute(conn)?;
+pub fn count_attempt(
+    conn: &mut Conn,
+    subjects: &[(String, i64)],
+    since: DateTime<Utc>,
+) -> Result<Option<Vec<i64>>, StoreError> {
+    conn.transaction(|conn| {
+        let mut ids = Vec::new();
+        for (subject, most) in subjects {
+            diesel::sql_query("SELECT pg_advisory_xact_lock(hashtextextended($1, 1))")
+                .bind::<diesel::sql_types::Text, _>(subject)
+                .execute(conn)?;
+            let of_subject = sign_in_attempt::subject.eq(subject);
+            diesel::delete(sign_in_attempt::table.filter(of_subject.and(sign_in_attempt::at.lt(since))))
+                .execute(conn)?;
+            let made: i64 = sign_in_attempt::table
+                .filter(sign_in_attempt::subject.eq(subject))
+                .count()
+                .get_result(conn)?;
+            if made >= *most {
+                return Err(diesel::result::Error::RollbackTransaction);
+            }
+            ids.push(
+                diesel::insert_into(sign_in_attempt::table)
+                    .values(sign_in_attempt::subject.eq(subject))
+                    .returning(sign_in_attempt::id)
+                    .get_result(conn)?,
+            );
+        }
+        Ok(ids)
+    })
+    .map(Some)
+    .or_else(|error| match error {
+        diesel::result::Error::RollbackTransaction => Ok(None),
+        error => Err(error.into()),
+    })
+}
+
+/// Takes attempts back that were none.
+///
+/// # Errors
+/// When the database does not answer.
+pub fn take_attempts_back(conn: &mut Conn, ids: &[i64]) -> Result<(), StoreError> {
+    diesel::delete(sign_in_attempt::table.filter(sign_in_attempt::id.eq_any(ids))).execute(conn)?;
     Ok(())
 }
 
-/// How many attempts failed since a moment.
+/// True for a browser that has signed in to this account before.
 ///
 /// # Errors
 /// When the database does not answer.
-pub fn attempts_since(conn: &mut Conn, subject: &str, since: DateTime<Utc>) -> Result<i64, StoreError> {
-    Ok(sign_in_attempt::table
-        .filter(sign_in_attempt::subject.eq(subject).and(sign_in_attempt::at.gt(since)))
-        .count()
-        .get_result(conn)?)
+pub fn is_known_browser(conn: &mut Conn, key_hash: &str, account: AccountId) -> Result<bool, StoreError> {
+    let known = known_browser::table.find((key_hash, account.0));
+    Ok(diesel::select(diesel::dsl::exists(known)).get_result(conn)?)
+}
+
+/// Remembers that a browser has signed in to an account.
+///
+/// # Errors
+/// When the database does not answer.
+pub fn know_browser(conn: &mut Conn, key_hash: &str, account: AccountId) -> Result<(), StoreError> {
+    diesel::insert_into(known_browser::table)
+        .values((known_browser::key_hash.eq(key_hash), known_browser::account_id.eq(account.0)))
+        .on_conflict_do_nothing()
+        .execute(conn)?;
+    Ok(())
 }
 
 /// Forgets the failed attempts of a subject that has signed in.

@@ -7,7 +7,8 @@ use diesel::prelude::*;
 use uuid::Uuid;
 use vemble_fit::{Body, Layer, Length, Wearer};
 
-use crate::schema::{body_layer, body_measure, measuring, wearer};
+use crate::pool::at_one_moment;
+use crate::schema::{body_layer, body_measure, garment, measuring, wearer};
 use crate::version::{Expected, Versioned, Write, decide, from_word, one_at_a_time, word};
 use crate::{AccountId, Conn, StoreError};
 
@@ -34,20 +35,18 @@ pub fn list(conn: &mut Conn, account: AccountId) -> Result<Vec<(Uuid, Versioned<
 /// # Errors
 /// [`StoreError::NotFound`] when this account has none of that id.
 pub fn get(conn: &mut Conn, account: AccountId, id: Uuid) -> Result<Versioned<Wearer>, StoreError> {
-    standing(conn, account, id)?.ok_or(StoreError::NotFound)
+    at_one_moment(conn, |conn| standing(conn, account, id, false)?.ok_or(StoreError::NotFound))
 }
 
 fn standing(
     conn: &mut PgConnection,
     account: AccountId,
     id: Uuid,
+    lock: bool,
 ) -> Result<Option<Versioned<Wearer>>, StoreError> {
-    let row: Option<(Uuid, String, i64)> = wearer::table
-        .find(id)
-        .select((wearer::account_id, wearer::name, wearer::version))
-        .for_update()
-        .first(conn)
-        .optional()?;
+    let found = wearer::table.find(id).select((wearer::account_id, wearer::name, wearer::version));
+    let row: Option<(Uuid, String, i64)> =
+        if lock { found.for_update().first(conn) } else { found.first(conn) }.optional()?;
     match row {
         None => Ok(None),
         Some((owner, ..)) if owner != account.0 => Err(StoreError::NotFound),
@@ -103,7 +102,7 @@ pub fn put(
 ) -> Result<i64, StoreError> {
     conn.transaction(|conn| {
         one_at_a_time(conn, id)?;
-        let standing = standing(conn, account, id)?;
+        let standing = standing(conn, account, id, true)?;
         let version = match decide(standing.as_ref(), written, expected)? {
             Write::Same(version) => return Ok(version),
             Write::Create => {
@@ -162,12 +161,20 @@ fn insert_body(conn: &mut PgConnection, id: Uuid, body: &Body) -> Result<(), Sto
     Ok(())
 }
 
-/// Takes a wearer away; their garments stay, without a wearer.
+/// Takes a wearer away; their garments stay, without a wearer, at a new version.
 ///
 /// # Errors
 /// [`StoreError::NotFound`] when this account has none of that id.
 pub fn delete(conn: &mut Conn, account: AccountId, id: Uuid) -> Result<(), StoreError> {
-    let gone =
-        diesel::delete(wearer::table.find(id).filter(wearer::account_id.eq(account.0))).execute(conn)?;
-    if gone == 1 { Ok(()) } else { Err(StoreError::NotFound) }
+    conn.transaction(|conn| {
+        // What a browser holds of these garments names somebody who is gone: it is out of date.
+        diesel::update(
+            garment::table.filter(garment::wearer_id.eq(id).and(garment::account_id.eq(account.0))),
+        )
+        .set(garment::version.eq(garment::version + 1))
+        .execute(conn)?;
+        let gone =
+            diesel::delete(wearer::table.find(id).filter(wearer::account_id.eq(account.0))).execute(conn)?;
+        if gone == 1 { Ok(()) } else { Err(StoreError::NotFound) }
+    })
 }

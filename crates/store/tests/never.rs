@@ -7,7 +7,7 @@ use std::collections::BTreeMap;
 use common::{corduroys, open, pinned, someone};
 use diesel::prelude::*;
 use uuid::Uuid;
-use vemble_store::{Conn, Expected, fitting, garment, wearer};
+use vemble_store::{Conn, Expected, Hand, fitting, garment, wearer};
 
 /// Tries a statement; the name of the rule that refused it.
 fn refused(conn: &mut Conn, statement: &str) -> String {
@@ -25,9 +25,17 @@ fn numbers_and_words_no_record_can_have_are_refused() {
     let (_store, mut conn, id) = open();
     let (who, hung, first) = (Uuid::now_v7(), Uuid::now_v7(), Uuid::now_v7());
     wearer::put(&mut conn, id, who, &someone(), Expected::Unsaid).expect("known");
-    garment::put(&mut conn, id, hung, &corduroys(), Expected::Unsaid).expect("hung");
-    fitting::put(&mut conn, id, first, &pinned(hung, &[12]), &BTreeMap::new(), Expected::Unsaid)
-        .expect("begun");
+    garment::put(&mut conn, id, &Hand::program(), hung, &corduroys(), Expected::Unsaid).expect("hung");
+    fitting::put(
+        &mut conn,
+        id,
+        &Hand::program(),
+        first,
+        &pinned(hung, &[12]),
+        &BTreeMap::new(),
+        Expected::Unsaid,
+    )
+    .expect("begun");
     for (statement, rule) in [
         ("UPDATE account SET email = 'ADA@example.org'", "account_email_check"),
         ("UPDATE account SET habits_version = 0", "account_habits_version_check"),
@@ -70,9 +78,17 @@ fn numbers_and_words_no_record_can_have_are_refused() {
 fn rows_without_what_they_belong_to_are_refused_or_go_with_it() {
     let (_store, mut conn, id) = open();
     let (hung, first) = (Uuid::now_v7(), Uuid::now_v7());
-    garment::put(&mut conn, id, hung, &corduroys(), Expected::Unsaid).expect("hung");
-    fitting::put(&mut conn, id, first, &pinned(hung, &[12, 9]), &BTreeMap::new(), Expected::Unsaid)
-        .expect("begun");
+    garment::put(&mut conn, id, &Hand::program(), hung, &corduroys(), Expected::Unsaid).expect("hung");
+    fitting::put(
+        &mut conn,
+        id,
+        &Hand::program(),
+        first,
+        &pinned(hung, &[12, 9]),
+        &BTreeMap::new(),
+        Expected::Unsaid,
+    )
+    .expect("begun");
     let stray = Uuid::now_v7();
     for (statement, rule) in [
         (format!("UPDATE garment SET account_id = '{stray}'"), "garment_account_id_fkey"),

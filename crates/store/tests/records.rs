@@ -4,10 +4,13 @@ mod common;
 
 use std::collections::BTreeMap;
 
-use common::{corduroys, new_account, open, pinned, someone};
+use common::{corduroys, journal, new_account, open, pinned, someone, take_back};
 use uuid::Uuid;
 use vemble_fit::{Length, WashTest, Wearer};
-use vemble_store::{Expected, Store, StoreError, account, fitting, garment, testing, wearer};
+use vemble_store::{
+    Expected, GarmentRecord, Going, Hand, Store, StoreError, account, fitting, garment, journal_of, testing,
+    wearer,
+};
 
 #[test]
 fn records_read_back_exactly_as_they_were_written() {
@@ -20,13 +23,14 @@ fn records_read_back_exactly_as_they_were_written() {
     record.garment.wash_test =
         Some(WashTest { before: Length::whole_mm(200), after: Length::from_mm(193.5) });
     let hung = Uuid::now_v7();
-    garment::put(&mut conn, id, hung, &record, Expected::Unsaid).expect("written");
+    garment::put(&mut conn, id, &Hand::program(), hung, &record, Expected::Unsaid).expect("written");
     assert_eq!(garment::get(&mut conn, id, hung).expect("read").value, record);
     let mut fitted = pinned(hung, &[12, -4]);
     fitted.fitting.progress.done.insert("chalk".into(), Some(12.5));
     fitted.fitting.progress.confirmed.insert("trim_outseam/lining_out".into());
     let first = Uuid::now_v7();
-    fitting::put(&mut conn, id, first, &fitted, &BTreeMap::new(), Expected::Unsaid).expect("written");
+    fitting::put(&mut conn, id, &Hand::program(), first, &fitted, &BTreeMap::new(), Expected::Unsaid)
+        .expect("written");
     assert_eq!(fitting::get(&mut conn, id, first).expect("read").value, fitted);
 }
 
@@ -55,30 +59,113 @@ fn every_change_is_in_the_journal_and_the_last_can_be_undone() {
     let (_store, mut conn, id) = open();
     let (hung, first) = (Uuid::now_v7(), Uuid::now_v7());
     let none = BTreeMap::new();
-    garment::put(&mut conn, id, hung, &corduroys(), Expected::Unsaid).expect("hung");
-    fitting::put(&mut conn, id, first, &pinned(hung, &[12]), &none, Expected::Unsaid).expect("begun");
-    fitting::put(&mut conn, id, first, &pinned(hung, &[12, 14]), &none, Expected::Version(1))
-        .expect("pinned");
-    fitting::put(&mut conn, id, first, &pinned(hung, &[15, 14]), &none, Expected::Version(2)).expect("moved");
-    let said: Vec<String> =
-        garment::journal(&mut conn, id, hung).expect("journal").into_iter().map(|entry| entry.what).collect();
-    assert_eq!(
-        said,
-        [
-            "fitting 1: moved 1 pin",
-            "fitting 1: read 1 pin",
-            "began fitting 1",
-            "hung the garment on the rail"
-        ]
+    garment::put(&mut conn, id, &Hand::program(), hung, &corduroys(), Expected::Unsaid).expect("hung");
+    fitting::put(&mut conn, id, &Hand::program(), first, &pinned(hung, &[12]), &none, Expected::Unsaid)
+        .expect("begun");
+    fitting::put(
+        &mut conn,
+        id,
+        &Hand::program(),
+        first,
+        &pinned(hung, &[12, 14]),
+        &none,
+        Expected::Version(1),
+    )
+    .expect("pinned");
+    fitting::put(
+        &mut conn,
+        id,
+        &Hand::program(),
+        first,
+        &pinned(hung, &[15, 14]),
+        &none,
+        Expected::Version(2),
+    )
+    .expect("moved");
+    let said = journal(&mut conn, id, hung);
+    let words: Vec<&str> = said.iter().map(|(_, what, _)| what.as_str()).collect();
+    assert!(
+        words[0].contains("moved the pin") && words[0].contains("15 mm in place of 12 mm"),
+        "{}",
+        words[0]
     );
-    assert_eq!(garment::undo(&mut conn, id, hung).expect("undone"), "fitting 1: moved 1 pin");
+    assert!(words[1].contains("put a pin on the outseam, left"), "{}", words[1]);
+    assert!(words[2].contains("began fitting 1") && words[3] == "hung the garment on the rail", "{words:?}");
+    let (moved, put, begun) = (said[0].0, said[1].0, said[2].0);
+    let back = take_back(&mut conn, id, hung, moved).expect("taken back");
     let now = fitting::get(&mut conn, id, first).expect("read");
     assert_eq!((now.version, now.value), (4, pinned(hung, &[12, 14])));
-    garment::undo(&mut conn, id, hung).expect("undone");
-    garment::undo(&mut conn, id, hung).expect("undone");
+    // Again is once; and what was taken back can come again.
+    assert_eq!(take_back(&mut conn, id, hung, moved).expect("taken back already"), back);
+    take_back(&mut conn, id, hung, back).expect("and again");
+    assert_eq!(fitting::get(&mut conn, id, first).expect("read").value, pinned(hung, &[15, 14]));
+    let newest = journal(&mut conn, id, hung)[0].0;
+    take_back(&mut conn, id, hung, newest).expect("and back");
+    take_back(&mut conn, id, hung, put).expect("taken back");
+    let gone = take_back(&mut conn, id, hung, begun).expect("taken back");
     assert!(matches!(fitting::get(&mut conn, id, first), Err(StoreError::NotFound)));
-    assert!(matches!(garment::undo(&mut conn, id, hung), Err(StoreError::NothingToUndo)));
+    take_back(&mut conn, id, hung, gone).expect("begun again, as it was");
+    assert_eq!(fitting::get(&mut conn, id, first).expect("read").value, pinned(hung, &[12]));
     assert_eq!(garment::get(&mut conn, id, hung).expect("still there").value, corduroys());
+}
+
+#[test]
+fn a_line_that_others_stand_on_goes_only_with_them() {
+    let (_store, mut conn, id) = open();
+    let (hung, first) = (Uuid::now_v7(), Uuid::now_v7());
+    let none = BTreeMap::new();
+    garment::put(&mut conn, id, &Hand::program(), hung, &corduroys(), Expected::Unsaid).expect("hung");
+    for (version, depths) in [(0, &[12][..]), (1, &[12, 14]), (2, &[12, 18]), (3, &[9, 18])] {
+        let expected = if version == 0 { Expected::Unsaid } else { Expected::Version(version) };
+        let record = pinned(hung, depths);
+        fitting::put(&mut conn, id, &Hand::program(), first, &record, &none, expected).expect("written");
+    }
+    let lines = journal_of::lines(&mut conn, id, hung).expect("lines");
+    let of = |at: usize| journal_of::going(&lines, lines[at].id).expect("a line");
+    let ids: Vec<i64> = lines.iter().map(|line| line.id).collect();
+    assert_eq!(of(2), Going::After(vec![ids[3]]), "the pin put is the pin moved later");
+    assert_eq!(of(3), Going::After(Vec::new()), "moving another pin stands on nothing of this");
+    assert_eq!(of(1), Going::After(vec![ids[4], ids[3], ids[2]]), "everything stands on the beginning");
+    assert_eq!(of(0), Going::Stays, "hanging a garment is not taken back but by taking it off the rail");
+}
+
+#[test]
+fn a_tick_that_comes_back_keeps_its_timing() {
+    let (_store, mut conn, id) = open();
+    let (hung, first) = (Uuid::now_v7(), Uuid::now_v7());
+    garment::put(&mut conn, id, &Hand::program(), hung, &corduroys(), Expected::Unsaid).expect("hung");
+    let works = BTreeMap::from([("press".to_owned(), (vemble_fit::plan::Work::Press, 10.0))]);
+    let mut ticked = pinned(hung, &[12]);
+    ticked.fitting.progress.done.insert("press".into(), Some(20.0));
+    fitting::put(&mut conn, id, &Hand::program(), first, &ticked, &works, Expected::Unsaid).expect("ticked");
+    let log = account::timings(&mut conn, id).expect("timings");
+    let unticked = pinned(hung, &[12]);
+    let version = Expected::Version(1);
+    fitting::put(&mut conn, id, &Hand::program(), first, &unticked, &works, version).expect("unticked");
+    assert!(account::timings(&mut conn, id).expect("timings").is_empty());
+    let line = journal(&mut conn, id, hung)[0].0;
+    take_back(&mut conn, id, hung, line).expect("ticked again");
+    assert_eq!(fitting::get(&mut conn, id, first).expect("read").value, ticked);
+    assert_eq!(account::timings(&mut conn, id).expect("timings"), log);
+}
+
+#[test]
+fn a_garment_goes_back_to_what_it_was_though_its_wearer_is_gone() {
+    let (_store, mut conn, id) = open();
+    let (who, hung) = (Uuid::now_v7(), Uuid::now_v7());
+    let hand = Hand::program();
+    wearer::put(&mut conn, id, who, &someone(), Expected::Unsaid).expect("known");
+    let worn = GarmentRecord { wearer: Some(who), ..corduroys() };
+    garment::put(&mut conn, id, &hand, hung, &worn, Expected::Unsaid).expect("hung");
+    let mut renamed = worn.clone();
+    renamed.garment.name = "Russet corduroys".into();
+    garment::put(&mut conn, id, &hand, hung, &renamed, Expected::Version(1)).expect("renamed");
+    wearer::delete(&mut conn, id, who).expect("gone");
+    let standing = garment::get(&mut conn, id, hung).expect("hanging");
+    assert_eq!(standing.version, 3, "what a browser holds of it names somebody who is gone");
+    let lines = journal_of::lines(&mut conn, id, hung).expect("lines");
+    garment::put_back(&mut conn, id, &hand, hung, standing.version, &lines[1]).expect("put back");
+    assert_eq!(garment::get(&mut conn, id, hung).expect("hanging").value, corduroys());
 }
 
 #[test]
@@ -86,14 +173,14 @@ fn another_account_finds_nothing() {
     let (_store, mut conn, id) = open();
     let other = new_account(&mut conn, "bea@example.org");
     let key = Uuid::now_v7();
-    garment::put(&mut conn, id, key, &corduroys(), Expected::Unsaid).expect("hung");
+    garment::put(&mut conn, id, &Hand::program(), key, &corduroys(), Expected::Unsaid).expect("hung");
     assert!(matches!(garment::get(&mut conn, other, key), Err(StoreError::NotFound)));
     assert!(matches!(
-        garment::put(&mut conn, other, key, &corduroys(), Expected::Unsaid),
+        garment::put(&mut conn, other, &Hand::program(), key, &corduroys(), Expected::Unsaid),
         Err(StoreError::NotFound)
     ));
     assert!(matches!(garment::delete(&mut conn, other, key), Err(StoreError::NotFound)));
-    assert!(matches!(garment::undo(&mut conn, other, key), Err(StoreError::NotFound)));
+    assert!(matches!(journal_of::lines(&mut conn, other, key), Err(StoreError::NotFound)));
     assert!(garment::list(&mut conn, other).expect("an empty rail").is_empty());
 }
 
@@ -101,11 +188,11 @@ fn another_account_finds_nothing() {
 fn a_timed_step_teaches_the_next_estimate() {
     let (_store, mut conn, id) = open();
     let (hung, first) = (Uuid::now_v7(), Uuid::now_v7());
-    garment::put(&mut conn, id, hung, &corduroys(), Expected::Unsaid).expect("hung");
+    garment::put(&mut conn, id, &Hand::program(), hung, &corduroys(), Expected::Unsaid).expect("hung");
     let mut fitted = pinned(hung, &[12]);
     fitted.fitting.progress.done.insert("press".into(), Some(20.0));
     let works = BTreeMap::from([("press".to_owned(), (vemble_fit::plan::Work::Press, 10.0))]);
-    fitting::put(&mut conn, id, first, &fitted, &works, Expected::Unsaid).expect("ticked");
+    fitting::put(&mut conn, id, &Hand::program(), first, &fitted, &works, Expected::Unsaid).expect("ticked");
     let log = account::timings(&mut conn, id).expect("timings");
     assert_eq!(log.len(), 1);
     assert_eq!((log[0].estimate, log[0].actual), (10.0, 20.0));

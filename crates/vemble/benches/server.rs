@@ -9,7 +9,7 @@ use std::time::{Duration, Instant};
 
 use serde_json::{Value, json};
 use vemble_fit::{Job, solve};
-use vemble_server::App;
+use vemble_server::{App, Options};
 use vemble_store::{Store, testing};
 
 /// Jobs computed each way; the first are not counted.
@@ -71,7 +71,7 @@ fn serve() -> String {
     let store = Store::open(&testing::fresh_database(), 8).expect("a store");
     let listener = TcpListener::bind("127.0.0.1:0").expect("a port");
     let url = format!("http://{}", listener.local_addr().expect("an address"));
-    let app = App { store, demo: None, https: false };
+    let app = App::new(store, Options::default());
     std::thread::spawn(move || {
         actix_web::rt::System::new()
             .block_on(async { vemble_server::serve(app, listener, 2).expect("a server").await })

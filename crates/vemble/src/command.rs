@@ -48,6 +48,9 @@ pub struct Serve {
     /// Browsers come over TLS (a proxy in front): cookies are marked secure.
     #[arg(long)]
     pub https: bool,
+    /// A proxy in front says who asks (`Forwarded`, `X-Forwarded-For`); without one, anybody could.
+    #[arg(long)]
+    pub trusted_proxy: bool,
     /// Threads that answer requests.
     #[arg(long, default_value_t = 2, value_parser = clap::builder::RangedU64ValueParser::<usize>::new().range(1..=256))]
     pub workers: usize,

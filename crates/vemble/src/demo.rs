@@ -11,8 +11,8 @@ use serde_json::Value;
 use uuid::Uuid;
 use vemble_fit::{Habits, Wearer};
 use vemble_store::{
-    AccountId, Conn, Expected, FittingRecord, GarmentRecord, Store, StoreError, account, fitting, garment,
-    together, wearer,
+    AccountId, Conn, Expected, FittingRecord, GarmentRecord, Hand, Store, StoreError, account, fitting,
+    garment, together, wearer,
 };
 
 const SCENARIO: &str = include_str!("../demo/band.json");
@@ -57,10 +57,10 @@ fn hang(conn: &mut Conn, scenario: Scenario) -> Result<(), StoreError> {
         wearer::put(conn, id, *key, record, Expected::Unsaid)?;
     }
     for WithId { id: key, record } in &scenario.garments {
-        garment::put(conn, id, *key, record, Expected::Unsaid)?;
+        garment::put(conn, id, &Hand::program(), *key, record, Expected::Unsaid)?;
     }
     for WithId { id: key, record } in &scenario.fittings {
-        fitting::put(conn, id, *key, record, &BTreeMap::new(), Expected::Unsaid)?;
+        fitting::put(conn, id, &Hand::program(), *key, record, &BTreeMap::new(), Expected::Unsaid)?;
     }
     Ok(())
 }

@@ -4,7 +4,7 @@ use std::net::TcpListener;
 use std::process::ExitCode;
 
 use tracing_subscriber::EnvFilter;
-use vemble_server::App;
+use vemble_server::{App, Options};
 use vemble_store::Store;
 
 use crate::command::Serve;
@@ -40,7 +40,7 @@ fn start(options: &Serve) -> Result<(), Box<dyn std::error::Error>> {
     let store = Store::open(&options.database, CONNECTIONS)?;
     let demo = if options.demo { Some(demo::load(&store)?) } else { None };
     let address = listener.local_addr()?;
-    let app = App { store, demo, https: options.https };
+    let app = App::new(store, Options { demo, https: options.https, trusted_proxy: options.trusted_proxy });
     actix_web::rt::System::new().block_on(async {
         let server = vemble_server::serve(app, listener, options.workers)?;
         // Scripts and tests wait for this line.

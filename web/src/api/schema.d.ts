@@ -272,11 +272,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** One fitting. */
+        /** One fitting. The header `Vemble-Line` names the garment's last journal line, for following what comes after. */
         get: operations["read_fitting"];
         /**
-         * Write a fitting whole, new or changed. Repeating it changes nothing. A step whose needs or
-         *     stop are open is refused.
+         * Write a fitting whole, new or changed; in the journal that is one change. Repeating it changes nothing. A step
+         *     whose needs or stop are open is refused. Lists come back in the order of their keys.
          */
         put: operations["write_fitting"];
         post?: never;
@@ -298,6 +298,84 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/fittings/{id}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Follow a fitting: every change of it and of its garment, as server-sent events.
+         * @description Each event has the journal line as its id, so that a stream that was cut off goes on where it ended, and a
+         *     journal entry as its data. A comment comes at least every fifteen seconds. A stream ends after some minutes, and
+         *     when its device is sent out; ask again.
+         */
+        get: operations["follow_fitting"];
+        put?: never;
+        /**
+         * Change a fitting.
+         * @description Each change is answered for itself: made, with its journal line, or refused with the reason. Sent again, also
+         *     after a lost answer, it is made once.
+         */
+        post: operations["change_fitting"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/fittings/{id}/guest-codes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Make words that let a friend's device into this fitting's Mirror, for two hours. */
+        post: operations["invite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/fittings/{id}/guests": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The friends' devices that are in this fitting. */
+        get: operations["list_guests"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/fittings/{id}/guests/{guest}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Send a friend's device out; the words it came in by let nobody else in. Repeating it changes nothing. */
+        delete: operations["send_guest_out"];
         options?: never;
         head?: never;
         patch?: never;
@@ -431,7 +509,10 @@ export interface paths {
         };
         /** One garment. */
         get: operations["read_garment"];
-        /** Write a garment whole, new or changed. Repeating it changes nothing. */
+        /**
+         * Write a garment whole, new or changed. Repeating it changes nothing. Where it no longer fits what was read on it,
+         *     that is said, and waits in its fitting until somebody sees to it.
+         */
         put: operations["write_garment"];
         post?: never;
         /** Take a garment off the rail, with its fittings. */
@@ -465,7 +546,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The last changes of a garment, newest first. */
+        /** The last changes of a garment, newest first: who made them, what stands on them. */
         get: operations["read_journal"];
         put?: never;
         post?: never;
@@ -484,8 +565,29 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Undo the newest change of a garment or its fittings. */
-        post: operations["undo_change"];
+        /**
+         * Take a change back, of a garment or of its fittings.
+         * @description Where later changes stand on it, it is refused with their lines, newest first; named with it they go too.
+         *     Repeating it changes nothing.
+         */
+        post: operations["take_back"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/guest-session": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Come in with a friend's words. Whoever is signed in in this browser is signed out first. */
+        post: operations["join"];
         delete?: never;
         options?: never;
         head?: never;
@@ -646,6 +748,11 @@ export interface components {
             email: string;
         };
         /**
+         * @description What was handed over whole.
+         * @enum {string}
+         */
+        Adopted: "plan" | "ladder" | "copy" | "record";
+        /**
          * @description What happens to the cloth outside the new stitching.
          * @enum {string}
          */
@@ -665,6 +772,21 @@ export interface components {
             usual: components["schemas"]["Length"][];
             /** @description What that means, in words. */
             words: string;
+        };
+        /** @description The fitting a friend's device is in. */
+        AsGuest: {
+            /**
+             * Format: uuid
+             * @description The fitting.
+             */
+            fitting: string;
+            /**
+             * Format: uuid
+             * @description Its garment.
+             */
+            garment: string;
+            /** @description What the friend is called. */
+            name: string;
         };
         /** @description A sum to work out. */
         AskedSum: {
@@ -687,6 +809,24 @@ export interface components {
          * @enum {string}
          */
         BandBuild: "two_halves" | "one_piece";
+        /** @description Beginning a fitting. */
+        Begin: {
+            /**
+             * Format: uuid
+             * @description The garment.
+             */
+            garment: string;
+            /**
+             * Format: date
+             * @description The day of the try-on.
+             */
+            held_on: string;
+            /**
+             * Format: int32
+             * @description First, second, third fitting of the garment; the next one where nothing is said.
+             */
+            number?: number | null;
+        };
         /**
          * @description Where a step is done; steps at one place are kept together.
          * @enum {string}
@@ -740,6 +880,167 @@ export interface components {
             /** @description The marks. */
             rows: components["schemas"]["ChalkRow"][];
             sew_from?: components["schemas"]["Length"] | null;
+        };
+        /**
+         * @description One small change of a fitting. What is put stands in place of what stood there; what is taken away and was
+         *     not there leaves everything as it was.
+         */
+        Change: {
+            /** @enum {string} */
+            change: "put_pin";
+            /** @description The pin. */
+            pin: components["schemas"]["Pin"];
+        } | {
+            /** @enum {string} */
+            change: "take_out_pin";
+            /** @description Its id. */
+            id: string;
+        } | {
+            /** @enum {string} */
+            change: "wish_hem";
+            /** @description The wish, without readings. */
+            wish: components["schemas"]["HemWish"];
+        } | {
+            /** @enum {string} */
+            change: "leave_hem";
+            /** @description The hem. */
+            hem: components["schemas"]["HemName"];
+        } | {
+            /** @enum {string} */
+            change: "read_hem";
+            /** @description The hem. */
+            hem: components["schemas"]["HemName"];
+            /** @description The reading. */
+            reading: components["schemas"]["HemReading"];
+        } | {
+            /** @enum {string} */
+            change: "take_out_reading";
+            /** @description The hem. */
+            hem: components["schemas"]["HemName"];
+            /** @description The reading's id. */
+            id: string;
+        } | {
+            /** @enum {string} */
+            change: "even_seam";
+            /** @description The seam and how. */
+            evening: components["schemas"]["SeamEvening"];
+        } | {
+            /** @enum {string} */
+            change: "even_by_habit";
+            /** @description The seam. */
+            seam: components["schemas"]["SeamName"];
+        } | {
+            /** @enum {string} */
+            change: "wish_ends";
+            /** @description The seam and its ends. */
+            ends: components["schemas"]["LineWish"];
+        } | {
+            /** @enum {string} */
+            change: "leave_ends";
+            /** @description The seam. */
+            seam: components["schemas"]["SeamName"];
+        } | {
+            /** @description Where, and the depth. */
+            accepted: components["schemas"]["AcceptedDepth"];
+            /** @enum {string} */
+            change: "accept_depth";
+        } | {
+            /** @enum {string} */
+            change: "give_back_depth";
+            /** @description The seam. */
+            seam: components["schemas"]["SeamName"];
+            /** @description The side. */
+            side: components["schemas"]["Side"];
+            /** @description The evened station. */
+            station: components["schemas"]["Length"];
+        } | {
+            /** @enum {string} */
+            change: "intend";
+            /** @description How close. */
+            intention: components["schemas"]["Intention"];
+        } | {
+            /** @description True where they were. */
+            anchored: boolean;
+            /** @enum {string} */
+            change: "anchor";
+        } | {
+            /** @enum {string} */
+            change: "hold_on";
+            /**
+             * Format: date
+             * @description The day.
+             */
+            held_on: string;
+        } | {
+            /** @enum {string} */
+            change: "fit_on";
+            form?: components["schemas"]["Body"] | null;
+        } | {
+            /** @enum {string} */
+            change: "tick";
+            /**
+             * Format: double
+             * @description The minutes it took, where a timer ran.
+             */
+            minutes?: number | null;
+            /** @description The step's key. */
+            step: string;
+        } | {
+            /** @enum {string} */
+            change: "untick";
+            /** @description The step's key. */
+            step: string;
+        } | {
+            /** @enum {string} */
+            change: "confirm";
+            /** @description `step_key/condition`. */
+            condition: string;
+        } | {
+            /** @enum {string} */
+            change: "withdraw";
+            /** @description `step_key/condition`. */
+            condition: string;
+        } | {
+            /** @enum {string} */
+            change: "keep_sum";
+            /** @description The sum. */
+            sum: components["schemas"]["KeptSum"];
+        } | {
+            /** @enum {string} */
+            change: "let_sum_go";
+            /** @description Its id. */
+            id: string;
+        };
+        /** @description What became of one change. */
+        ChangeAnswer: {
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            id: string;
+            /**
+             * Format: int64
+             * @description Its journal line, where it was made, now or when it came before.
+             */
+            line?: number | null;
+            refused?: components["schemas"]["Problem"] | null;
+        };
+        /** @description What became of all of them, and the fitting as it stands now. */
+        ChangesAnswered: {
+            /** @description Each change, in the order they came. */
+            answers: components["schemas"]["ChangeAnswer"][];
+            /**
+             * Format: int64
+             * @description The garment's last journal line.
+             */
+            line: number;
+            /** @description The fitting. */
+            record: components["schemas"]["FittingRecord"];
+            /**
+             * Format: int64
+             * @description The version the fitting stands at.
+             */
+            version: number;
         };
         /** @description A choice with its options, the house's first. */
         ChoiceEntry: {
@@ -1364,6 +1665,40 @@ export interface components {
             seam: components["schemas"]["SeamName"];
             /** @description Its side. */
             side: components["schemas"]["Side"];
+        };
+        /** @description Words that let a friend's device into one fitting. */
+        GuestCode: {
+            /**
+             * Format: date-time
+             * @description When they let nobody in any more, and whoever came in by them is out.
+             */
+            ends_at: string;
+            /** @description A QR code of the address that lets a device in, as SVG. */
+            svg: string;
+            /** @description The words, to be said or typed. */
+            words: string;
+        };
+        /** @description A friend's device as its host sees it. */
+        GuestDevice: {
+            /** @description The device in words. */
+            device: string;
+            /**
+             * Format: date-time
+             * @description When it is out by itself.
+             */
+            ends_at: string;
+            /**
+             * Format: uuid
+             * @description Its id.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it came in.
+             */
+            joined_at: string;
+            /** @description What its friend is called. */
+            name: string;
         };
         /** @description What other settings would change on one garment. */
         HabitEffect: {
@@ -1991,19 +2326,38 @@ export interface components {
         };
         /** @description One change. */
         JournalEntry: {
+            /** @description Later lines that stand on it and would have to go too, oldest first: it was superseded. */
+            above: number[];
             /**
              * Format: date-time
              * @description When it was made.
              */
             at: string;
+            /** @description True for the beginning of a fitting: taking it back takes the fitting away. */
+            begins: boolean;
+            /** @description Who made it. */
+            by: components["schemas"]["Maker"];
+            /** @description True while it can be taken back, with what stands on it. */
+            can_go: boolean;
+            /**
+             * Format: uuid
+             * @description The fitting it is about; nothing where it is about the garment itself.
+             */
+            fitting?: string | null;
             /**
              * Format: int64
-             * @description Its number; later changes have higher ones.
+             * @description Its number in the journal; later changes have higher ones.
              */
             id: number;
-            /** @description True once it was undone. */
+            replaced?: components["schemas"]["Maker"] | null;
+            /**
+             * Format: int64
+             * @description The line it takes back.
+             */
+            takes_back?: number | null;
+            /** @description True once it was taken back. */
             undone: boolean;
-            /** @description What was changed, in words. */
+            /** @description What was changed, in words, on the tape in hand. */
             what: string;
         };
         /** @description The answer to a sum kept with a fitting. */
@@ -2324,6 +2678,15 @@ export interface components {
             /** @default null */
             hangs: components["schemas"]["LiningHangs"] | null;
         };
+        /** @description Who made a change. */
+        Maker: {
+            /** @description The device they used, in words. */
+            device: string;
+            /** @description True for the browser that asks. */
+            here: boolean;
+            /** @description What they are called. */
+            name: string;
+        };
         /**
          * @description What a line is measured from on the cloth.
          * @enum {string}
@@ -2590,6 +2953,23 @@ export interface components {
             /** @description Steps in the order they are done. */
             steps: components["schemas"]["Step"][];
         };
+        /** @description A change, made as one: all of its parts or none. */
+        PostedChange: {
+            adopts?: components["schemas"]["Adopted"] | null;
+            begin?: components["schemas"]["Begin"] | null;
+            /**
+             * Format: uuid
+             * @description Its id, made where it was entered: the same one sent again is made once.
+             */
+            id: string;
+            /** @description The small changes, in order. What is put stands in place of what stood there. */
+            parts?: components["schemas"]["Change"][];
+        };
+        /** @description Changes, each answered for itself. */
+        PostedChanges: {
+            /** @description The changes, in order. */
+            changes: components["schemas"]["PostedChange"][];
+        };
         /**
          * @description How pins get into a garment.
          * @enum {string}
@@ -2597,6 +2977,8 @@ export interface components {
         Preset: "by_feel" | "ladder";
         /** @description What went wrong. */
         Problem: {
+            /** @description Journal lines that stand on the one that should go, newest first: they would have to go too. */
+            above?: number[];
             /** @description A stable name: `record.stale`. */
             code: string;
             /** @description The record that stands, when the request was stale. */
@@ -3160,6 +3542,21 @@ export interface components {
          * @enum {string}
          */
         StrayKind: "pin" | "reading" | "hem";
+        /** @description What was read on a garment and is on nothing of it any more. */
+        StrayOn: {
+            /**
+             * Format: uuid
+             * @description The fitting it was read in.
+             */
+            fitting: string;
+            /**
+             * Format: int32
+             * @description The number of that fitting.
+             */
+            number: number;
+            /** @description What and where it was, and why it is on nothing. */
+            words: string;
+        };
         /** @description What a hem gives a step, and what it needs. */
         Stride: {
             /** @description Girth there. */
@@ -3265,6 +3662,16 @@ export interface components {
             /** @description What it is. */
             words: string;
         };
+        /** @description What was taken back. */
+        TakenBack: {
+            /**
+             * Format: int64
+             * @description The journal line that took it back.
+             */
+            line: number;
+            /** @description The change that no longer holds, in words. */
+            what: string;
+        };
         /**
          * @description What has to get through an opening.
          * @enum {string}
@@ -3285,6 +3692,18 @@ export interface components {
             /** @description The kind of work. */
             work: components["schemas"]["Work"];
         };
+        /** @description Where browsers find this server, so that a QR code can lead there. */
+        ToInvite: {
+            /** @description The address of the workroom as the host's browser has it: `https://fit.example`. */
+            origin: string;
+        };
+        /** @description Words, and who says them. */
+        ToJoin: {
+            /** @description What the friend is called: everything they read is marked with it. */
+            name: string;
+            /** @description The words, in any spacing. */
+            words: string;
+        };
         /** @description A pin that is still to be read. */
         ToRead: {
             /** @description Where its station is counted from. */
@@ -3297,6 +3716,16 @@ export interface components {
             station: string;
             /** @description What the button says. */
             words: string;
+        };
+        /** @description A journal line that should go. */
+        ToTakeBack: {
+            /** @description Later lines that stand on it and shall go too. */
+            also?: number[];
+            /**
+             * Format: int64
+             * @description The line.
+             */
+            line: number;
         };
         /**
          * @description A tube of cloth: what a change of girth is shared round.
@@ -3433,11 +3862,6 @@ export interface components {
             /** @enum {string} */
             at: "tuck";
         });
-        /** @description What was undone. */
-        Undone: {
-            /** @description The change that no longer holds, in words. */
-            what: string;
-        };
         /** @description An uneven hem. */
         Uneven: {
             /** @description The highest reading less the lowest. */
@@ -3601,6 +4025,7 @@ export interface components {
             demo: boolean;
             /** @description Address of the account; `null` when nobody is signed in. */
             email?: string | null;
+            guest?: components["schemas"]["AsGuest"] | null;
         };
         /** @description The words and limits. */
         Words: {
@@ -3630,6 +4055,13 @@ export interface components {
          * @enum {string}
          */
         Work: "chalk" | "unpick" | "unpick_topstitch" | "tack" | "try_on" | "seam" | "cut" | "finish" | "press" | "hand" | "blind_hem" | "look" | "wash";
+        /** @description A garment as it was written. */
+        WrittenGarment: {
+            /** @description The garment. */
+            record: components["schemas"]["GarmentRecord"];
+            /** @description What was read on it before and is on nothing of it now: it waits in its fitting. */
+            strays: components["schemas"]["StrayOn"][];
+        };
     };
     responses: never;
     parameters: never;
@@ -3674,7 +4106,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -3692,7 +4124,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -3719,7 +4160,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -3755,7 +4196,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -3801,7 +4242,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -3819,7 +4260,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -3846,7 +4296,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -3882,7 +4332,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -3932,7 +4382,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -3950,7 +4400,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -3977,7 +4436,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -4013,7 +4472,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -4061,7 +4520,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -4079,7 +4538,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -4106,7 +4574,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -4142,7 +4610,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -4190,7 +4658,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -4208,7 +4676,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -4235,7 +4712,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -4271,7 +4748,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -4317,7 +4794,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -4335,7 +4812,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -4362,7 +4848,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -4398,7 +4884,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -4448,7 +4934,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -4466,7 +4952,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -4493,7 +4988,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -4529,7 +5024,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -4579,7 +5074,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -4597,7 +5092,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -4624,7 +5128,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -4660,7 +5164,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -4710,7 +5214,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -4728,7 +5232,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -4755,7 +5268,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -4791,7 +5304,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -4841,7 +5354,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -4859,7 +5372,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -4886,7 +5408,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -4922,7 +5444,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -4975,7 +5497,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -4993,7 +5515,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -5020,7 +5551,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -5056,7 +5587,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -5106,7 +5637,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -5124,7 +5655,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -5151,7 +5691,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -5187,7 +5727,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -5237,7 +5777,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -5255,7 +5795,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -5282,7 +5831,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -5318,7 +5867,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -5368,7 +5917,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -5386,7 +5935,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -5413,7 +5971,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -5449,7 +6007,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -5499,7 +6057,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -5517,7 +6075,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -5544,7 +6111,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -5580,7 +6147,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -5630,7 +6197,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -5648,7 +6215,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -5675,7 +6251,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -5711,7 +6287,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -5757,7 +6333,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -5775,7 +6351,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -5802,7 +6387,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -5838,7 +6423,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -5863,6 +6448,7 @@ export interface operations {
             200: {
                 headers: {
                     ETag?: string;
+                    "Vemble-Line"?: number;
                     [name: string]: unknown;
                 };
                 content: {
@@ -5887,7 +6473,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -5905,7 +6491,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -5932,7 +6527,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -5968,7 +6563,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -6024,7 +6619,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -6042,7 +6637,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -6069,7 +6673,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -6105,7 +6709,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -6153,7 +6757,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -6171,7 +6775,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -6198,7 +6811,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -6234,7 +6847,707 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    follow_fitting: {
+        parameters: {
+            query?: {
+                /** @description The journal line after which changes are told; all that the journal has where nothing is said. */
+                since?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": string;
+                };
+            };
+            /** @description The request cannot be understood. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in, or not with these words. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such record in this account. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The record was changed since it was read. */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is not JSON, or compressed. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field holds nonsense. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The version that was read is missing. */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many attempts. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The database does not answer, or more is asked at once than there is room for. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    change_fitting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PostedChanges"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChangesAnswered"];
+                };
+            };
+            /** @description The request cannot be understood. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in, or not with these words. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such record in this account. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The record was changed since it was read. */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is not JSON, or compressed. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field holds nonsense. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The version that was read is missing. */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many attempts. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The database does not answer, or more is asked at once than there is room for. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    invite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToInvite"];
+            };
+        };
+        responses: {
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GuestCode"];
+                };
+            };
+            /** @description The request cannot be understood. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in, or not with these words. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such record in this account. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The record was changed since it was read. */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is not JSON, or compressed. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field holds nonsense. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The version that was read is missing. */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many attempts. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The database does not answer, or more is asked at once than there is room for. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    list_guests: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GuestDevice"][];
+                };
+            };
+            /** @description The request cannot be understood. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in, or not with these words. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such record in this account. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The record was changed since it was read. */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is not JSON, or compressed. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field holds nonsense. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The version that was read is missing. */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many attempts. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The database does not answer, or more is asked at once than there is room for. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    send_guest_out: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                guest: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description The request cannot be understood. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in, or not with these words. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such record in this account. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The record was changed since it was read. */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is not JSON, or compressed. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field holds nonsense. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The version that was read is missing. */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many attempts. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -6282,7 +7595,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -6300,7 +7613,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -6327,7 +7649,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -6363,7 +7685,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -6411,7 +7733,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -6429,7 +7751,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -6456,7 +7787,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -6492,7 +7823,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -6540,7 +7871,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -6558,7 +7889,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -6585,7 +7925,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -6621,7 +7961,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -6669,7 +8009,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -6687,7 +8027,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -6714,7 +8063,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -6750,7 +8099,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -6801,7 +8150,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -6819,7 +8168,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -6846,7 +8204,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -6882,7 +8240,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -6930,7 +8288,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -6948,7 +8306,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -6975,7 +8342,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -7011,7 +8378,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -7057,7 +8424,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -7075,7 +8442,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -7102,7 +8478,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -7138,7 +8514,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -7187,7 +8563,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -7205,7 +8581,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -7232,7 +8617,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -7268,7 +8653,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -7303,7 +8688,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["GarmentRecord"];
+                    "application/json": components["schemas"]["WrittenGarment"];
                 };
             };
             /** @description The request cannot be understood. */
@@ -7324,7 +8709,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -7342,7 +8727,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -7369,7 +8763,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -7405,7 +8799,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -7451,7 +8845,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -7469,7 +8863,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -7496,7 +8899,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -7532,7 +8935,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -7580,7 +8983,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -7598,7 +9001,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -7625,7 +9037,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -7661,7 +9073,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -7709,7 +9121,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -7727,7 +9139,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -7754,7 +9175,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -7790,7 +9211,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -7801,7 +9222,7 @@ export interface operations {
             };
         };
     };
-    undo_change: {
+    take_back: {
         parameters: {
             query?: never;
             header?: never;
@@ -7810,14 +9231,18 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToTakeBack"];
+            };
+        };
         responses: {
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Undone"];
+                    "application/json": components["schemas"]["TakenBack"];
                 };
             };
             /** @description The request cannot be understood. */
@@ -7838,7 +9263,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -7856,7 +9281,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -7883,7 +9317,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -7919,7 +9353,147 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    join: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToJoin"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AsGuest"];
+                };
+            };
+            /** @description The request cannot be understood. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in, or not with these words. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such record in this account. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The record was changed since it was read. */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is not JSON, or compressed. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field holds nonsense. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The version that was read is missing. */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many attempts. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -7966,7 +9540,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -7984,7 +9558,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -8011,7 +9594,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -8047,7 +9630,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -8101,7 +9684,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -8119,7 +9702,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -8146,7 +9738,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -8182,7 +9774,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -8232,7 +9824,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -8250,7 +9842,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -8277,7 +9878,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -8313,7 +9914,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -8359,7 +9960,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -8377,7 +9978,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -8404,7 +10014,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -8440,7 +10050,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -8490,7 +10100,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -8508,7 +10118,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -8535,7 +10154,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -8571,7 +10190,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -8615,7 +10234,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -8633,7 +10252,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -8660,7 +10288,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -8696,7 +10324,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -8740,7 +10368,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -8758,7 +10386,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -8785,7 +10422,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -8821,7 +10458,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -8867,7 +10504,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -8885,7 +10522,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -8912,7 +10558,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -8948,7 +10594,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -8997,7 +10643,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -9015,7 +10661,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -9042,7 +10697,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -9078,7 +10733,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -9134,7 +10789,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -9152,7 +10807,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -9179,7 +10843,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -9215,7 +10879,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -9261,7 +10925,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -9279,7 +10943,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -9306,7 +10979,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -9342,7 +11015,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;
@@ -9388,7 +11061,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Another site's page asks for a change. */
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -9406,7 +11079,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description A stop stands before it, or nothing is left to undo. */
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -9433,7 +11115,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The body is not JSON. */
+            /** @description The body is not JSON, or compressed. */
             415: {
                 headers: {
                     [name: string]: unknown;
@@ -9469,7 +11151,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The database does not answer. */
+            /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
                     [name: string]: unknown;

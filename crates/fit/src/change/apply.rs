@@ -8,8 +8,24 @@ use crate::garment::HemName;
 use crate::hem::HemWish;
 
 /// Why a change cannot be made, whatever the garment is.
-#[derive(Debug, Clone, PartialEq, Eq, Error)]
+#[derive(Debug, Clone, PartialEq, Error)]
 pub enum ChangeError {
+    /// An id that nobody makes.
+    #[error("the id of a {0} has 1 to 64 letters, digits or dashes")]
+    Id(&'static str),
+    /// The key of a step or a condition that nothing has.
+    #[error("the name of a {what} was read with {read} characters; it has from 1 to {most}")]
+    Key {
+        /// Of what.
+        what: &'static str,
+        /// How many were read.
+        read: usize,
+        /// The most it can have.
+        most: usize,
+    },
+    /// Minutes that no step takes.
+    #[error("the minutes a step took were read as {0}; they can be from 0 to 10000")]
+    Minutes(f64),
     /// A reading round a hem of which nothing is wanted.
     #[error("nothing is wanted of the {} yet; say first where it shall be", .0.words())]
     NoWish(HemName),
@@ -31,6 +47,32 @@ pub enum ChangeError {
 
 /// Most rows of one kind in a fitting.
 const MOST: usize = 400;
+
+/// Checks what a change brings against what anything of its kind can be.
+fn check(change: &Change) -> Result<(), ChangeError> {
+    let id = |what, id: &str| {
+        let fits = (1..=64).contains(&id.len()) && id.chars().all(|c| c.is_ascii_alphanumeric() || c == '-');
+        if fits { Ok(()) } else { Err(ChangeError::Id(what)) }
+    };
+    let key = |what, key: &str, most| {
+        let read = key.chars().count();
+        if (1..=most).contains(&read) { Ok(()) } else { Err(ChangeError::Key { what, read, most }) }
+    };
+    match change {
+        Change::PutPin { pin } => id("pin", &pin.id),
+        Change::ReadHem { reading, .. } => id("reading", &reading.id),
+        Change::KeepSum { sum } => id("sum", &sum.id),
+        Change::Tick { step, minutes } => {
+            key("step", step, 64)?;
+            match minutes.filter(|minutes| !(0.0..=10_000.0).contains(minutes)) {
+                Some(minutes) => Err(ChangeError::Minutes(minutes)),
+                None => Ok(()),
+            }
+        }
+        Change::Confirm { condition } => key("condition", condition, 128),
+        _ => Ok(()),
+    }
+}
 
 /// Puts a row at its place among rows in order of their keys; what stood there, if anything did.
 fn put<Row, Key: Ord>(rows: &mut Vec<Row>, row: Row, key: impl Fn(&Row) -> Key) -> Option<Row> {
@@ -68,6 +110,35 @@ impl Fitting {
         self
     }
 
+    /// Checks what changes bring, of a whole record.
+    ///
+    /// # Errors
+    /// The first that nothing of its kind can have, with its place: `pins[3].id`.
+    pub fn check_keys(&self) -> Result<(), (String, ChangeError)> {
+        let at = |path: String| move |error| (path, error);
+        for (i, pin) in self.pins.iter().enumerate() {
+            check(&Change::PutPin { pin: pin.clone() }).map_err(at(format!("pins[{i}].id")))?;
+        }
+        for (i, wish) in self.hems.iter().enumerate() {
+            for (j, reading) in wish.readings.iter().enumerate() {
+                check(&Change::ReadHem { hem: wish.hem, reading: reading.clone() })
+                    .map_err(at(format!("hems[{i}].readings[{j}].id")))?;
+            }
+        }
+        for (i, sum) in self.sums.iter().enumerate() {
+            check(&Change::KeepSum { sum: sum.clone() }).map_err(at(format!("sums[{i}].id")))?;
+        }
+        for (step, minutes) in &self.progress.done {
+            check(&Change::Tick { step: step.clone(), minutes: *minutes })
+                .map_err(at(format!("progress.done.{step}")))?;
+        }
+        for condition in &self.progress.confirmed {
+            check(&Change::Confirm { condition: condition.clone() })
+                .map_err(at("progress.confirmed".to_owned()))?;
+        }
+        Ok(())
+    }
+
     /// Makes changes, one after the other, to a fitting that is [in order](Fitting::in_order); returns the
     /// changes that restore what was, and none for what leaves everything as it is.
     ///
@@ -92,6 +163,7 @@ impl Fitting {
     }
 
     fn apply_one(&mut self, change: &Change) -> Result<Vec<Change>, ChangeError> {
+        check(change)?;
         let restores = match change.clone() {
             Change::PutPin { pin } => {
                 let id = pin.id.clone();
@@ -168,9 +240,7 @@ impl Fitting {
             Change::HoldOn { held_on } => {
                 Some(Change::HoldOn { held_on: std::mem::replace(&mut self.held_on, held_on) })
             }
-            Change::FitOn { form } => {
-                Some(Change::FitOn { form: std::mem::replace(&mut self.form, form) })
-            }
+            Change::FitOn { form } => Some(Change::FitOn { form: std::mem::replace(&mut self.form, form) }),
             Change::Tick { step, minutes } => {
                 let was = self.progress.done.insert(step.clone(), minutes);
                 Some(match was {

@@ -2,8 +2,8 @@
 
 use super::time::{Pace, minutes_for, minutes_together};
 use super::{
-    Bench, Condition, ConditionKind, ConditionState, Plan, PlannedLine, Progress, Step, Timing,
-    Work, in_order,
+    Bench, Condition, ConditionKind, ConditionState, Plan, PlannedLine, Progress, Step, Timing, Work,
+    in_order,
 };
 use crate::choice::HemWhen;
 use crate::garment::{Garment, Purpose, Shape};

@@ -6,28 +6,25 @@ use actix_web::{HttpRequest, HttpResponse, delete, get, post, put};
 use argon2::Argon2;
 use argon2::password_hash::rand_core::OsRng;
 use argon2::password_hash::{PasswordHash, PasswordHasher, PasswordVerifier, SaltString};
-use chrono::{TimeDelta, Utc};
 use serde::{Deserialize, Serialize};
 use utoipa::ToSchema;
 use utoipa_actix_web::service_config::ServiceConfig;
 use uuid::Uuid;
-use vemble_store::{AccountId, Conn, Holdings, account, session};
+use vemble_store::{AccountId, Holdings, account, session};
 
 use crate::app::App;
+use crate::attempts;
 use crate::body::Body;
+use crate::known_browser;
 use crate::problem::{Problem, Refusals};
-use crate::signed_in::{ACCOUNT, SignedIn};
+use crate::signed_in::{ACCOUNT, AtWork, SignedIn, begin};
+
+use super::guests::AsGuest;
 
 /// Fewest characters of a password.
 pub const LEAST_PASSWORD: usize = 12;
 /// Most characters of a password; hashing more is a way to keep a server busy.
 const MOST_PASSWORD: usize = 256;
-/// Failed attempts after which an address, or a network address, has to wait.
-const MOST_ATTEMPTS: i64 = 8;
-/// From one network address more may fail: a household shares one.
-const MOST_FROM_ONE_PLACE: i64 = 40;
-/// How long attempts count, in minutes.
-const ATTEMPTS_COUNT_FOR: i64 = 15;
 
 /// An address with its password.
 #[derive(Deserialize, ToSchema)]
@@ -48,6 +45,8 @@ pub struct Who {
     email: Option<String>,
     /// True when this server has a demo workroom to open.
     demo: bool,
+    /// The fitting this device is in as a friend's, where it is.
+    guest: Option<AsGuest>,
 }
 
 /// What sign-up always answers.
@@ -105,26 +104,6 @@ fn is_right(password: &str, hash: &str) -> bool {
         .is_ok_and(|hash| Argon2::default().verify_password(password.as_bytes(), &hash).is_ok())
 }
 
-/// Refuses when an address, or the place it is tried from, has failed too often of late.
-fn check_attempts(conn: &mut Conn, subjects: &[(String, i64)]) -> Result<(), Problem> {
-    let since = Utc::now() - TimeDelta::minutes(ATTEMPTS_COUNT_FOR);
-    for (subject, most) in subjects {
-        if session::attempts_since(conn, subject, since)? >= *most {
-            return Err(Problem::too_many(ATTEMPTS_COUNT_FOR * 60));
-        }
-    }
-    Ok(())
-}
-
-/// The network address a request comes from.
-fn place(request: &HttpRequest) -> String {
-    request.peer_addr().map(|peer| peer.ip().to_string()).unwrap_or_default()
-}
-
-fn subjects(email: &str, place: &str) -> [(String, i64); 2] {
-    [(format!("address {email}"), MOST_ATTEMPTS), (format!("place {place}"), MOST_FROM_ONE_PLACE)]
-}
-
 /// Make an account.
 ///
 /// The answer is the same whether the address already has an account or not; an existing one
@@ -138,18 +117,15 @@ async fn sign_up(
 ) -> Result<HttpResponse, Problem> {
     let email = entry.address()?;
     check_new(&entry.password)?;
-    let subjects = subjects(&email, &place(&request));
-    app.run(move |conn| {
-        check_attempts(conn, &subjects)?;
-        let hash = hash(&entry.password)?;
+    let place = attempts::place(&request, &app);
+    let subjects = [attempts::of_sign_ups(&place), attempts::of_place(&place)];
+    // Who makes accounts, or tries addresses out, is counted before anything is hashed.
+    let counted = app.run(move |conn| attempts::count(conn, &subjects)).await?;
+    let hash = app.hash(move || hash(&entry.password)).await?;
+    app.store(move |conn| {
         let made = account::create(conn, AccountId(Uuid::now_v7()), &email, &hash)?;
-        if !made {
-            // Trying addresses out counts like trying passwords out.
-            for (subject, _) in &subjects {
-                session::note_attempt(conn, subject)?;
-            }
-        }
-        Ok(())
+        // Trying addresses out counts like trying passwords out; making an account does not.
+        if made { session::take_attempts_back(conn, &counted[1..]) } else { Ok(()) }
     })
     .await?;
     Ok(HttpResponse::Accepted().json(Received { detail: "Now sign in with this address and password." }))
@@ -163,49 +139,55 @@ async fn sign_in(
     session: Session,
     request: HttpRequest,
     Body(entry): Body<Entry>,
-) -> Result<Json<Who>, Problem> {
+) -> Result<HttpResponse, Problem> {
     let email = entry.address()?;
-    let subjects = subjects(&email, &place(&request));
-    let wanted = email.clone();
-    let id = app
+    let place = attempts::place(&request, &app);
+    let (wanted, browser) = (email.clone(), known_browser::of(&request));
+    let (known, counted) = app
         .run(move |conn| {
-            check_attempts(conn, &subjects)?;
             let known = account::credentials(conn, &wanted)?;
-            let hash = known.as_ref().map_or(NOBODY, |known| known.password_hash.as_str());
-            let right = entry.password.chars().count() <= MOST_PASSWORD && is_right(&entry.password, hash);
-            match known.filter(|_| right) {
-                Some(known) => {
-                    session::forget_attempts(conn, &subjects[0].0)?;
-                    Ok(known.id)
-                }
-                None => {
-                    for (subject, _) in &subjects {
-                        session::note_attempt(conn, subject)?;
-                    }
-                    Err(Problem::wrong_password())
-                }
-            }
+            let at_home = match (&known, &browser) {
+                (Some(known), Some(browser)) => session::is_known_browser(conn, browser, known.id)?,
+                _ => false,
+            };
+            // Somebody else's wrong passwords do not keep a known browser out; its own are counted for itself.
+            let subjects = match &browser {
+                Some(browser) if at_home => vec![attempts::of_known_browser(&wanted, browser)],
+                _ => vec![attempts::of_address(&wanted), attempts::of_place(&place)],
+            };
+            Ok((known, attempts::count(conn, &subjects)?))
         })
         .await?;
-    open(&session, id)?;
-    Ok(Json(Who { email: Some(email), demo: app.demo.is_some() }))
-}
-
-/// A fresh key for every sign-in, so that a key from before it is worth nothing.
-fn open(session: &Session, id: AccountId) -> Result<(), Problem> {
-    session.renew();
-    session.insert(ACCOUNT, id).map_err(|_| Problem::internal())
+    let (known, right) = app
+        .hash(move || {
+            let hash = known.as_ref().map_or(NOBODY, |known| known.password_hash.as_str());
+            let right = entry.password.chars().count() <= MOST_PASSWORD && is_right(&entry.password, hash);
+            Ok((known, right))
+        })
+        .await?;
+    let id = known.filter(|_| right).ok_or_else(Problem::wrong_password)?.id;
+    let (browser, cookie) = known_browser::remember(&request, app.options.https);
+    let address = attempts::of_address(&email).0;
+    app.store(move |conn| {
+        session::take_attempts_back(conn, &counted)?;
+        session::forget_attempts(conn, &address)?;
+        session::know_browser(conn, &browser, id)
+    })
+    .await?;
+    begin(&session, id, &email)?;
+    let opened = Who { email: Some(email), demo: app.options.demo.is_some(), guest: None };
+    Ok(HttpResponse::Ok().cookie(cookie).json(opened))
 }
 
 /// Open the demo workroom, where this server has one.
 #[utoipa::path(responses((status = 200, body = Who), Refusals))]
 #[post("/demo-session")]
 async fn open_demo(app: Data<App>, session: Session) -> Result<Json<Who>, Problem> {
-    let email = app.demo.clone().ok_or_else(Problem::not_found)?;
+    let email = app.options.demo.clone().ok_or_else(Problem::not_found)?;
     let wanted = email.clone();
     let id = app.store(move |conn| account::by_email(conn, &wanted)).await?.ok_or_else(Problem::not_found)?;
-    open(&session, id)?;
-    Ok(Json(Who { email: Some(email), demo: true }))
+    begin(&session, id, &email)?;
+    Ok(Json(Who { email: Some(email), demo: true, guest: None }))
 }
 
 /// Sign out. Repeating it changes nothing.
@@ -219,15 +201,21 @@ async fn sign_out(session: Session) -> HttpResponse {
 /// Who is signed in.
 #[utoipa::path(responses((status = 200, body = Who), Refusals))]
 #[get("/session")]
-async fn who(app: Data<App>, session: Session) -> Result<Json<Who>, Problem> {
-    let demo = app.demo.is_some();
+async fn who(app: Data<App>, session: Session, by: Result<AtWork, Problem>) -> Result<Json<Who>, Problem> {
+    let demo = app.options.demo.is_some();
+    let guest = match by {
+        Ok(by) => by.guest,
+        // Nobody is in, which is an answer; that the database is away is none.
+        Err(problem) if problem.status == 401 => None,
+        Err(problem) => return Err(problem),
+    };
     let email = match session.get::<AccountId>(ACCOUNT).ok().flatten() {
         Some(id) => {
             app.store(move |conn| Ok(account::get(conn, id).map(|account| account.email).ok())).await?
         }
         None => None,
     };
-    Ok(Json(Who { email, demo }))
+    Ok(Json(Who { email, demo, guest: guest.map(AsGuest::from) }))
 }
 
 /// An account and what it holds.
@@ -245,7 +233,7 @@ pub struct AccountHeld {
 #[utoipa::path(responses((status = 200, body = AccountHeld), Refusals))]
 #[get("/account")]
 async fn read_account(app: Data<App>, SignedIn(account): SignedIn) -> Result<Json<AccountHeld>, Problem> {
-    let demo = app.demo.clone();
+    let demo = app.options.demo.clone();
     let held = app
         .store(move |conn| {
             let email = account::get(conn, account)?.email;
@@ -290,29 +278,34 @@ async fn change_password(
     Body(new): Body<NewPassword>,
 ) -> Result<HttpResponse, Problem> {
     check_new(&new.wanted).map_err(|problem| Problem { path: Some("wanted".into()), ..problem })?;
-    let (demo, place) = (app.demo.clone(), place(&request));
-    app.run(move |conn| {
-        let email = account::get(conn, account)?.email;
-        refuse_demo(demo.as_ref(), &email)?;
-        let subjects = subjects(&email, &place);
-        check_attempts(conn, &subjects)?;
-        if new.now.chars().count() > MOST_PASSWORD
-            || !is_right(&new.now, &account::password_hash(conn, account)?)
-        {
-            for (subject, _) in &subjects {
-                session::note_attempt(conn, subject)?;
+    let (demo, place) = (app.options.demo.clone(), attempts::place(&request, &app));
+    let (email, kept, counted) = app
+        .run(move |conn| {
+            let email = account::get(conn, account)?.email;
+            refuse_demo(demo.as_ref(), &email)?;
+            let subjects = [attempts::of_address(&email), attempts::of_place(&place)];
+            let counted = attempts::count(conn, &subjects)?;
+            Ok((email, account::password_hash(conn, account)?, counted))
+        })
+        .await?;
+    let hash = app
+        .hash(move || {
+            if new.now.chars().count() > MOST_PASSWORD || !is_right(&new.now, &kept) {
+                return Err(Problem::nonsense(
+                    "account.password",
+                    "now",
+                    "That is not the password in force. Nothing was changed.",
+                ));
             }
-            return Err(Problem::nonsense(
-                "account.password",
-                "now",
-                "That is not the password in force. Nothing was changed.",
-            ));
-        }
-        let hash = hash(&new.wanted)?;
-        Ok(account::set_password(conn, account, &hash)?)
+            hash(&new.wanted)
+        })
+        .await?;
+    app.store(move |conn| {
+        session::take_attempts_back(conn, &counted)?;
+        account::set_password(conn, account, &hash)
     })
     .await?;
-    open(&session, account)?;
+    begin(&session, account, &email)?;
     Ok(HttpResponse::NoContent().finish())
 }
 
@@ -347,7 +340,7 @@ async fn delete_account(
     SignedIn(account): SignedIn,
     Body(named): Body<AccountToDelete>,
 ) -> Result<HttpResponse, Problem> {
-    let demo = app.demo.clone();
+    let demo = app.options.demo.clone();
     app.run(move |conn| {
         let email = account::get(conn, account)?.email;
         refuse_demo(demo.as_ref(), &email)?;

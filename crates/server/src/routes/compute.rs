@@ -3,7 +3,7 @@
 use std::collections::BTreeMap;
 
 use actix_web::post;
-use actix_web::web::{self, Json, Query};
+use actix_web::web::{Data, Json, Query};
 use serde::{Deserialize, Serialize};
 use utoipa::{IntoParams, ToSchema};
 use utoipa_actix_web::service_config::ServiceConfig;
@@ -16,10 +16,12 @@ use vemble_fit::{
     SeamName, ShareOut, ShareRequest, Side, Solution, compare, copy_from, echo_in_inches, fit_picture,
     is_inches_by_its_fraction, ladder, moved_rung, read_tape_up_to, settle, share_out, solve,
 };
+use vemble_store::AccountId;
 
+use crate::app::App;
 use crate::body::Body;
 use crate::problem::{Problem, Refusals};
-use crate::signed_in::SignedIn;
+use crate::signed_in::{AtWork, SignedIn};
 
 /// What becomes of readings that are on nothing of their garment.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Default, Deserialize, ToSchema)]
@@ -46,13 +48,14 @@ pub struct Computed {
 #[utoipa::path(params(Computed), request_body = Job, responses((status = 200, body = Solution), Refusals))]
 #[post("/compute/job")]
 async fn compute_job(
-    _: SignedIn,
+    app: Data<App>,
+    by: AtWork,
     how: Query<Computed>,
     Body(job): Body<Job>,
 ) -> Result<Json<Solution>, Problem> {
     // A whole job takes a millisecond or two, but a refused line asks many times; other requests
     // should not wait behind it.
-    away(move || match how.strays {
+    away(&app, by.account, move || match how.strays {
         Strays::Refused => solve(&job),
         Strays::Aside => settle(&job).map(|(_, solution)| solution),
     })
@@ -107,7 +110,7 @@ pub struct ReadPin {
 /// Read one pin as it is typed, and say back what it does.
 #[utoipa::path(request_body = TypedPin, responses((status = 200, body = ReadPin), Refusals))]
 #[post("/compute/pin")]
-async fn compute_pin(_: SignedIn, Body(typed): Body<TypedPin>) -> Result<Json<ReadPin>, Problem> {
+async fn compute_pin(_: AtWork, Body(typed): Body<TypedPin>) -> Result<Json<ReadPin>, Problem> {
     let unit = typed.habits.scale.unit;
     let station = read_tape_up_to(&typed.station, unit, LONGEST_SEAM)
         .map_err(|error| Problem::reading("station", &error))?;
@@ -192,7 +195,7 @@ pub struct ReadHem {
 #[utoipa::path(request_body = TypedHemReading, responses((status = 200, body = ReadHem), Refusals))]
 #[post("/compute/hem-reading")]
 async fn compute_hem_reading(
-    _: SignedIn,
+    _: AtWork,
     Body(typed): Body<TypedHemReading>,
 ) -> Result<Json<ReadHem>, Problem> {
     let scale = typed.habits.scale;
@@ -309,10 +312,11 @@ async fn compute_lengths(
 
 /// Solves away from the threads that answer others, and says where in the request nonsense stands.
 async fn away<T: Send + 'static>(
+    app: &App,
+    account: AccountId,
     work: impl FnOnce() -> Result<T, JobError> + Send + 'static,
 ) -> Result<Json<T>, Problem> {
-    let solved = web::block(work).await.map_err(|_| Problem::internal())?;
-    Ok(Json(solved?))
+    Ok(Json(app.compute(account, move || Ok(work()?)).await?))
 }
 
 /// The same error as a part of a larger request.
@@ -324,8 +328,12 @@ fn within(part: &str) -> impl Fn(JobError) -> JobError {
 /// The fit picture: cross-sections, rings and silhouettes.
 #[utoipa::path(request_body = Job, responses((status = 200, body = FitPicture), Refusals))]
 #[post("/compute/fit-picture")]
-async fn compute_fit_picture(_: SignedIn, Body(job): Body<Job>) -> Result<Json<FitPicture>, Problem> {
-    away(move || fit_picture(&job)).await
+async fn compute_fit_picture(
+    app: Data<App>,
+    SignedIn(account): SignedIn,
+    Body(job): Body<Job>,
+) -> Result<Json<FitPicture>, Problem> {
+    away(&app, account, move || fit_picture(&job)).await
 }
 
 /// A change of girth to share out.
@@ -341,8 +349,12 @@ pub struct Sharing {
 /// Share a change of girth out over the seams: the pinned plan and the best alternatives.
 #[utoipa::path(request_body = Sharing, responses((status = 200, body = ShareOut), Refusals))]
 #[post("/compute/share")]
-async fn compute_share(_: SignedIn, Body(asked): Body<Sharing>) -> Result<Json<ShareOut>, Problem> {
-    away(move || {
+async fn compute_share(
+    app: Data<App>,
+    SignedIn(account): SignedIn,
+    Body(asked): Body<Sharing>,
+) -> Result<Json<ShareOut>, Problem> {
+    away(&app, account, move || {
         share_out(&asked.job, asked.request).map_err(|error| match error.path.as_str() {
             "level" | "lose" => within("request")(error),
             _ => within("job")(error),
@@ -365,8 +377,12 @@ pub struct Copying {
 /// What makes this garment like one that fits.
 #[utoipa::path(request_body = Copying, responses((status = 200, body = CopyPlan), Refusals))]
 #[post("/compute/copy")]
-async fn compute_copy(_: SignedIn, Body(asked): Body<Copying>) -> Result<Json<CopyPlan>, Problem> {
-    away(move || copy_from(&asked.job, &asked.favourite)).await
+async fn compute_copy(
+    app: Data<App>,
+    SignedIn(account): SignedIn,
+    Body(asked): Body<Copying>,
+) -> Result<Json<CopyPlan>, Problem> {
+    away(&app, account, move || copy_from(&asked.job, &asked.favourite)).await
 }
 
 /// A seam to set a ladder of pins on.
@@ -382,8 +398,12 @@ pub struct Laddering {
 /// A preset ladder of pins on one seam.
 #[utoipa::path(request_body = Laddering, responses((status = 200, body = Vec<Pin>), Refusals))]
 #[post("/compute/ladder")]
-async fn compute_ladder(_: SignedIn, Body(asked): Body<Laddering>) -> Result<Json<Vec<Pin>>, Problem> {
-    away(move || ladder(&asked.job, asked.seam).map_err(within("job"))).await
+async fn compute_ladder(
+    app: Data<App>,
+    SignedIn(account): SignedIn,
+    Body(asked): Body<Laddering>,
+) -> Result<Json<Vec<Pin>>, Problem> {
+    away(&app, account, move || ladder(&asked.job, asked.seam).map_err(within("job"))).await
 }
 
 /// Two jobs of one garment.
@@ -399,8 +419,12 @@ pub struct Comparing {
 /// Two fittings of one garment over each other.
 #[utoipa::path(request_body = Comparing, responses((status = 200, body = Comparison), Refusals))]
 #[post("/compute/comparison")]
-async fn compute_comparison(_: SignedIn, Body(asked): Body<Comparing>) -> Result<Json<Comparison>, Problem> {
-    away(move || {
+async fn compute_comparison(
+    app: Data<App>,
+    SignedIn(account): SignedIn,
+    Body(asked): Body<Comparing>,
+) -> Result<Json<Comparison>, Problem> {
+    away(&app, account, move || {
         solve(&asked.one).map_err(within("one"))?;
         compare(&asked.one, &asked.other).map_err(within("other"))
     })

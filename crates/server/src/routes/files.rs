@@ -12,8 +12,8 @@ use uuid::Uuid;
 use vemble_fit::{Job, Paper, settle};
 use vemble_formats::{chalk_csv, hems_csv, pins_csv, sheet, write_job};
 
-use super::fittings::load;
 use crate::app::App;
+use crate::jobs;
 use crate::problem::{Problem, Refusals};
 use crate::signed_in::SignedIn;
 
@@ -39,9 +39,9 @@ async fn file(
     media_type: &'static str,
     write: impl FnOnce(&Job) -> Result<Vec<u8>, Problem> + Send + 'static,
 ) -> Result<HttpResponse, Problem> {
+    let job = app.store(move |conn| jobs::load(conn, account.0, id)).await?;
     let (job, bytes) = app
-        .run(move |conn| {
-            let job = load(conn, account.0, id)?;
+        .compute(account.0, move || {
             let bytes = write(&job)?;
             Ok((job, bytes))
         })

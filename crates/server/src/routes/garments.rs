@@ -1,24 +1,26 @@
-//! Garments on the rail, their journal and undo.
+//! Garments on the rail.
 
 use actix_web::web::{Data, Json, Path};
-use actix_web::{HttpResponse, delete, get, post, put};
+use actix_web::{HttpResponse, delete, get, put};
 use chrono::Utc;
 use serde::Serialize;
 use utoipa::ToSchema;
 use utoipa_actix_web::service_config::ServiceConfig;
 use uuid::Uuid;
 use vemble_fit::garment::Figure;
-use vemble_fit::plan::{Calendar, Claim, Minutes, calendar};
-use vemble_fit::{HouseRule, JobError, NextAct, settle};
-use vemble_store::{AccountId, Conn, GarmentRecord, JournalEntry, account, fitting, garment};
+use vemble_fit::plan::{Calendar, Claim, Minutes, Timing, calendar};
+use vemble_fit::{HouseRule, Job, JobError, NextAct, Place, Summary, settle};
+use vemble_store::{
+    AccountId, FittingRecord, GarmentRecord, OnRail, Versioned, account, fitting, garment, rail,
+};
 
 use super::wearers::name;
 use crate::app::App;
 use crate::body::Body;
 use crate::etag::{IfMatch, tagged};
-use crate::jobs;
+use crate::jobs::{self, Around};
 use crate::problem::{Problem, Refusals};
-use crate::signed_in::SignedIn;
+use crate::signed_in::{AtWork, SignedIn};
 
 /// A garment as it hangs on the rail.
 #[derive(Serialize, ToSchema)]
@@ -51,80 +53,145 @@ pub struct Hanging {
 #[utoipa::path(responses((status = 200, body = Vec<Hanging>), Refusals))]
 #[get("/garments")]
 async fn list_garments(app: Data<App>, SignedIn(account): SignedIn) -> Result<Json<Vec<Hanging>>, Problem> {
-    Ok(Json(app.run(move |conn| rail(conn, account)).await?))
+    Ok(Json(rail(&app, account).await?))
 }
 
-fn rail(conn: &mut Conn, account: AccountId) -> Result<Vec<Hanging>, Problem> {
-    let mut rail = Vec::new();
-    for (id, kept) in garment::list(conn, account)? {
-        let newest = jobs::newest(fitting::list(conn, account, id)?);
-        let fitted = newest.as_ref().map_or_else(jobs::blank, |(_, record)| record.fitting.clone());
-        let job = jobs::assemble(conn, account, &kept.value, fitted)?;
-        // What strays on one garment keeps nothing else off the rail.
-        let (_, solution) =
-            settle(&job).map_err(|error| Problem::from(error).on_garment(&kept.value.garment.name))?;
-        let done = solution.plan.steps.iter().filter(|step| step.done).count();
-        rail.push(Hanging {
-            id,
-            version: kept.version,
-            wearer_name: kept.value.wearer.map(|_| job.wearer),
-            record: kept.value,
-            fitting: newest.as_ref().map(|(id, _)| *id),
-            fitting_number: newest.as_ref().map(|(_, record)| record.number),
-            next: solution.next,
-            minutes_left: solution.plan.minutes_left,
-            steps: [done, solution.plan.steps.len()],
-            strays: solution.strays.len(),
-            figure: solution.drawing.and_then(|drawing| drawing.figure),
-        });
+/// The rail, from what was kept of each garment; what was not is worked out and kept.
+async fn rail(app: &App, account: AccountId) -> Result<Vec<Hanging>, Problem> {
+    let (mut rows, timings) =
+        app.store(move |conn| Ok((rail::list(conn, account)?, account::timings(conn, account)?))).await?;
+    if rows.iter().any(|row| row.summary.is_none()) {
+        let (with_jobs, jobs) = app
+            .run_long(move |conn| {
+                let jobs = rows
+                    .iter()
+                    .filter(|row| row.summary.is_none())
+                    .map(|row| {
+                        let fitting = row.fitting.map(|(id, _)| id);
+                        jobs::newest(conn, account, row.garment.clone(), fitting)
+                    })
+                    .collect::<Result<Vec<_>, _>>()?;
+                Ok((rows, jobs))
+            })
+            .await?;
+        rows = with_jobs;
+        let said = app.compute(account, move || Ok(jobs.iter().map(in_short).collect::<Vec<_>>())).await?;
+        for (row, said) in rows.iter_mut().filter(|row| row.summary.is_none()).zip(said) {
+            row.summary = Some(said);
+        }
+        let fresh: Vec<_> = rows.iter().map(|row| (row.id, row.stands_for, row.summary.clone())).collect();
+        // What could not be kept is worked out again the next time.
+        let _ = app
+            .run_long(move |conn| {
+                for (id, stands_for, summary) in fresh {
+                    if let Some(summary) = summary {
+                        rail::keep(conn, id, &stands_for, &summary)?;
+                    }
+                }
+                Ok(())
+            })
+            .await;
     }
-    Ok(rail)
+    Ok(rows.into_iter().filter_map(|row| hanging(row, &timings)).collect())
+}
+
+/// A job in short. One that cannot be worked out says so in its own place and closes nobody else's.
+fn in_short(job: &Job) -> Summary {
+    match settle(job) {
+        Ok((_, solution)) => Summary::of(&solution),
+        Err(error) => Summary {
+            next: NextAct {
+                place: Place::Rail,
+                words: format!("Look it over: {}", error.cause),
+                at_stop: false,
+                finished: false,
+            },
+            left: Vec::new(),
+            steps: [0, 0],
+            strays: 0,
+            figure: None,
+        },
+    }
+}
+
+fn hanging(row: OnRail, timings: &[Timing]) -> Option<Hanging> {
+    let summary = row.summary?;
+    Some(Hanging {
+        id: row.id,
+        version: row.garment.version,
+        wearer_name: row.wearer,
+        record: row.garment.value,
+        fitting: row.fitting.map(|(id, _)| id),
+        fitting_number: row.fitting.map(|(_, number)| number),
+        minutes_left: summary.minutes_left(timings),
+        next: summary.next,
+        steps: summary.steps,
+        strays: summary.strays,
+        figure: summary.figure,
+    })
 }
 
 /// Free sewing time against what is due.
 #[utoipa::path(responses((status = 200, body = Calendar), Refusals))]
 #[get("/calendar")]
 async fn read_calendar(app: Data<App>, SignedIn(account): SignedIn) -> Result<Json<Calendar>, Problem> {
-    let lay = move |conn: &mut Conn| {
-        let habits = account::get(conn, account)?.habits.value;
-        let claims = rail(conn, account)?
-            .into_iter()
-            .filter(|hanging| !hanging.next.finished)
-            .filter_map(|hanging| {
-                Some(Claim {
-                    name: hanging.record.garment.name,
-                    due_on: hanging.record.due_on?,
-                    minutes: hanging.minutes_left.p50,
-                })
+    let habits = app.store(move |conn| Ok(account::get(conn, account)?.habits.value)).await?;
+    let claims = rail(&app, account)
+        .await?
+        .into_iter()
+        .filter(|hanging| !hanging.next.finished)
+        .filter_map(|hanging| {
+            Some(Claim {
+                name: hanging.record.garment.name,
+                due_on: hanging.record.due_on?,
+                minutes: hanging.minutes_left.p50,
             })
-            .collect();
-        Ok(calendar(Utc::now().date_naive(), habits.rule(HouseRule::SewingADay), claims))
-    };
-    Ok(Json(app.run(lay).await?))
+        })
+        .collect();
+    Ok(Json(calendar(Utc::now().date_naive(), habits.rule(HouseRule::SewingADay), claims)))
 }
 
 /// One garment.
 #[utoipa::path(responses((status = 200, body = GarmentRecord, headers(("ETag" = String))), Refusals))]
 #[get("/garments/{id}")]
-async fn read_garment(
-    app: Data<App>,
-    SignedIn(account): SignedIn,
-    id: Path<Uuid>,
-) -> Result<HttpResponse, Problem> {
+async fn read_garment(app: Data<App>, by: AtWork, id: Path<Uuid>) -> Result<HttpResponse, Problem> {
     let id = id.into_inner();
-    let kept = app.store(move |conn| garment::get(conn, account, id)).await?;
+    by.on(id)?;
+    let kept = app.store(move |conn| garment::get(conn, by.account, id)).await?;
     Ok(tagged(kept.version, &kept.value))
 }
 
-/// Write a garment whole, new or changed. Repeating it changes nothing.
+/// What was read on a garment and is on nothing of it any more.
+#[derive(Serialize, ToSchema)]
+pub struct StrayOn {
+    /// The fitting it was read in.
+    fitting: Uuid,
+    /// The number of that fitting.
+    number: i32,
+    /// What and where it was, and why it is on nothing.
+    words: String,
+}
+
+/// A garment as it was written.
+#[derive(Serialize, ToSchema)]
+pub struct WrittenGarment {
+    /// The garment.
+    record: GarmentRecord,
+    /// What was read on it before and is on nothing of it now: it waits in its fitting.
+    strays: Vec<StrayOn>,
+}
+
+/// Write a garment whole, new or changed. Repeating it changes nothing. Where it no longer fits what was read on it,
+/// that is said, and waits in its fitting until somebody sees to it.
 #[utoipa::path(
     request_body = GarmentRecord,
     params(("If-Match" = Option<String>, Header, description = "The version read, in quotes")),
-    responses((status = 200, body = GarmentRecord, headers(("ETag" = String))), Refusals)
+    responses((status = 200, body = WrittenGarment, headers(("ETag" = String))), Refusals)
 )]
 #[put("/garments/{id}")]
 async fn write_garment(
     app: Data<App>,
+    by: AtWork,
     SignedIn(account): SignedIn,
     id: Path<Uuid>,
     IfMatch(expected): IfMatch,
@@ -142,9 +209,26 @@ async fn write_garment(
         ));
     }
     let id = id.into_inner();
-    let (version, written) =
-        app.store(move |conn| Ok((garment::put(conn, account, id, &written, expected)?, written))).await?;
-    Ok(tagged(version, &written))
+    let (version, written, fittings, around) = app
+        .store(move |conn| {
+            let version = garment::put(conn, account, &by.hand, id, &written, expected)?;
+            let fittings = fitting::list(conn, account, id)?;
+            Ok((version, written, fittings, Around::load(conn, account, id)?))
+        })
+        .await?;
+    let strays = app
+        .compute(account, move || {
+            let of = |(id, kept): (Uuid, Versioned<FittingRecord>)| {
+                let number = kept.value.number;
+                // A garment that cannot be drawn yet has no strays to tell of.
+                let strays = settle(&around.job(kept.value.fitting)).map(|(_, solution)| solution.strays);
+                let strays = strays.unwrap_or_default().into_iter();
+                strays.map(move |stray| StrayOn { fitting: id, number, words: stray.words })
+            };
+            Ok(fittings.into_iter().flat_map(of).collect())
+        })
+        .await?;
+    Ok(tagged(version, &WrittenGarment { record: written, strays }))
 }
 
 /// Take a garment off the rail, with its fittings.
@@ -160,38 +244,6 @@ async fn remove_garment(
     Ok(HttpResponse::NoContent().finish())
 }
 
-/// The last changes of a garment, newest first.
-#[utoipa::path(responses((status = 200, body = Vec<JournalEntry>), Refusals))]
-#[get("/garments/{id}/journal")]
-async fn read_journal(
-    app: Data<App>,
-    SignedIn(account): SignedIn,
-    id: Path<Uuid>,
-) -> Result<Json<Vec<JournalEntry>>, Problem> {
-    let id = id.into_inner();
-    Ok(Json(app.store(move |conn| garment::journal(conn, account, id)).await?))
-}
-
-/// What was undone.
-#[derive(Serialize, ToSchema)]
-pub struct Undone {
-    /// The change that no longer holds, in words.
-    what: String,
-}
-
-/// Undo the newest change of a garment or its fittings.
-#[utoipa::path(responses((status = 200, body = Undone), Refusals))]
-#[post("/garments/{id}/undo")]
-async fn undo_change(
-    app: Data<App>,
-    SignedIn(account): SignedIn,
-    id: Path<Uuid>,
-) -> Result<Json<Undone>, Problem> {
-    let id = id.into_inner();
-    let what = app.store(move |conn| garment::undo(conn, account, id)).await?;
-    Ok(Json(Undone { what }))
-}
-
 /// The routes of this module.
 pub fn configure(config: &mut ServiceConfig<'_>) {
     config
@@ -199,7 +251,5 @@ pub fn configure(config: &mut ServiceConfig<'_>) {
         .service(read_calendar)
         .service(read_garment)
         .service(write_garment)
-        .service(remove_garment)
-        .service(read_journal)
-        .service(undo_change);
+        .service(remove_garment);
 }

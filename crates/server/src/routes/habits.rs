@@ -7,20 +7,20 @@ use utoipa::ToSchema;
 use utoipa_actix_web::service_config::ServiceConfig;
 use uuid::Uuid;
 use vemble_fit::{Habits, Job, JobError, settle, what_changed};
-use vemble_store::{Conn, account, fitting, garment};
+use vemble_store::{OnRail, StoreError, account, rail};
 
 use crate::app::App;
 use crate::body::Body;
 use crate::etag::{IfMatch, tagged};
 use crate::jobs;
 use crate::problem::{Problem, Refusals};
-use crate::signed_in::SignedIn;
+use crate::signed_in::{AtWork, SignedIn};
 
 /// The settings in force.
 #[utoipa::path(responses((status = 200, body = Habits, headers(("ETag" = String))), Refusals))]
 #[get("/habits")]
-async fn read_habits(app: Data<App>, SignedIn(id): SignedIn) -> Result<HttpResponse, Problem> {
-    let account = app.store(move |conn| account::get(conn, id)).await?;
+async fn read_habits(app: Data<App>, by: AtWork) -> Result<HttpResponse, Problem> {
+    let account = app.store(move |conn| account::get(conn, by.account)).await?;
     Ok(tagged(account.habits.version, &account.habits.value))
 }
 
@@ -63,23 +63,30 @@ async fn habits_effect(
     Body(habits): Body<Habits>,
 ) -> Result<Json<Vec<HabitEffect>>, Problem> {
     habits.check().map_err(|error| JobError::at(error.path.clone(), error))?;
-    let compare = move |conn: &mut Conn| {
+    let jobs = app
+        .run_long(move |conn| {
+            let rows = rail::list(conn, account)?;
+            let load = |row: OnRail| {
+                let fitting = row.fitting.map(|(id, _)| id);
+                Ok((row.id, jobs::newest(conn, account, row.garment, fitting)?))
+            };
+            Ok(rows.into_iter().map(load).collect::<Result<Vec<_>, StoreError>>()?)
+        })
+        .await?;
+    let compare = move || {
         let mut effects = Vec::new();
-        for (id, kept) in garment::list(conn, account)? {
-            let newest = jobs::newest(fitting::list(conn, account, id)?);
-            let fitted = newest.map_or_else(jobs::blank, |(_, record)| record.fitting);
-            let job = jobs::assemble(conn, account, &kept.value, fitted)?;
+        for (garment, job) in jobs {
             let other = Job { habits: habits.clone(), ..job.clone() };
-            let named = |error: JobError| Problem::from(error).on_garment(&kept.value.garment.name);
-            let (now, then) = (settle(&job).map_err(named)?.1, settle(&other).map_err(named)?.1);
+            // What cannot be worked out either way is not changed by a habit.
+            let (Ok((_, now)), Ok((_, then))) = (settle(&job), settle(&other)) else { continue };
             let changes = what_changed(&now, &then, habits.scale);
             if !changes.is_empty() {
-                effects.push(HabitEffect { garment: id, name: kept.value.garment.name, changes });
+                effects.push(HabitEffect { garment, name: job.garment.name, changes });
             }
         }
         Ok(effects)
     };
-    Ok(Json(app.run(compare).await?))
+    Ok(Json(app.compute(account, compare).await?))
 }
 
 /// The routes of this module.

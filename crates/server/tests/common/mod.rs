@@ -7,7 +7,7 @@ pub mod chance;
 use std::net::TcpListener;
 
 use serde_json::{Value, json};
-use vemble_server::App;
+use vemble_server::{App, Options};
 use vemble_store::{Store, testing};
 
 /// A server on a port of its own, with an empty database.
@@ -41,7 +41,7 @@ impl Running {
         let store = Store::open(&testing::fresh_database(), 4).expect("a store");
         let listener = TcpListener::bind("127.0.0.1:0").expect("a port");
         let url = format!("http://{}", listener.local_addr().expect("an address"));
-        let app = App { store, demo: None, https: false };
+        let app = App::new(store, Options::default());
         std::thread::spawn(move || {
             actix_web::rt::System::new()
                 .block_on(async { vemble_server::serve(app, listener, 1).expect("a server").await })
@@ -56,15 +56,26 @@ impl Running {
 
     /// A browser signed in to a new account.
     pub fn account(&self, email: &str) -> Client {
+        let entry = json!({ "email": email, "password": "a long enough password" });
+        assert_eq!(self.stranger().send("POST", "/api/v1/account", None, Some(entry)).status, 202);
+        self.signed_in(email)
+    }
+
+    /// Another browser signed in to an account there is.
+    pub fn signed_in(&self, email: &str) -> Client {
         let client = self.stranger();
         let entry = json!({ "email": email, "password": "a long enough password" });
-        assert_eq!(client.send("POST", "/api/v1/account", None, Some(entry.clone())).status, 202);
         assert_eq!(client.send("POST", "/api/v1/session", None, Some(entry)).status, 200);
         client
     }
 }
 
 impl Client {
+    /// The whole address of a path.
+    pub fn url_of(&self, path: &str) -> String {
+        format!("{}{path}", self.url)
+    }
+
     /// Sends a request.
     pub fn send(&self, method: &str, path: &str, version: Option<&str>, body: Option<Value>) -> Answer {
         let mut request = self.agent.request(method, &format!("{}{path}", self.url));
@@ -94,6 +105,14 @@ impl Client {
     /// Reads.
     pub fn get(&self, path: &str) -> Answer {
         self.send("GET", path, None, None)
+    }
+
+    /// Takes back the newest change of a garment that can go.
+    pub fn undo(&self, garment: &str) -> Answer {
+        let journal = self.get(&format!("{garment}/journal")).body;
+        let last = journal.as_array().and_then(|lines| lines.iter().find(|line| line["can_go"] == true));
+        let line = last.expect("a change that can go")["id"].clone();
+        self.send("POST", &format!("{garment}/undo"), None, Some(json!({ "line": line })))
     }
 
     /// Writes, saying which version was read.

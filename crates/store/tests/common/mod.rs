@@ -12,7 +12,10 @@ use vemble_fit::{
     Body, Datum, EntryMode, Fitting, Garment, Intention, Layer, Length, MeasureName, Pin, SeamName, Side,
     Wearer,
 };
-use vemble_store::{AccountId, Conn, FittingRecord, GarmentRecord, Store, account, testing};
+use vemble_store::{
+    Accepted, AccountId, Conn, FittingRecord, GarmentRecord, Going, Hand, Seen, Store, StoreError, Works,
+    account, fitting, garment, journal_of, testing,
+};
 
 /// A store with one account, and a connection of its own.
 pub fn open() -> (Store, Conn, AccountId) {
@@ -132,7 +135,8 @@ pub fn pinned(garment: Uuid, depths: &[i64]) -> FittingRecord {
                 note: "gathers of the cuff".into(),
                 sum: Sum::Gathers { long: Length::whole_mm(420), short: Length::whole_mm(280) },
             }],
-        },
+        }
+        .in_order(),
     }
 }
 
@@ -154,4 +158,38 @@ pub fn hemmed() -> HemWish {
         pair: HemPair::Own,
         ..HemWish::new(HemName::Hem, Wanted::Floor { height: Length::whole_mm(60) })
     }
+}
+
+/// The journal of a garment, newest first: line, words, and whether it was taken back.
+pub fn journal(conn: &mut Conn, id: AccountId, hung: Uuid) -> Vec<(i64, String, bool)> {
+    let listed = journal_of::list(conn, id, hung, Default::default()).expect("a journal");
+    listed.into_iter().map(|entry| (entry.id, entry.what, entry.undone)).collect()
+}
+
+/// Takes a line of a fitting back as the server does, but without looking at what comes of it.
+pub fn take_back(conn: &mut Conn, id: AccountId, hung: Uuid, line: i64) -> Result<i64, StoreError> {
+    let lines = journal_of::lines(conn, id, hung)?;
+    match journal_of::going(&lines, line) {
+        Some(Going::After(above)) if above.is_empty() => {}
+        Some(Going::Gone(by)) => return Ok(by),
+        other => panic!("line {line} cannot go: {other:?}"),
+    }
+    let kept = lines.iter().find(|kept| kept.id == line).expect("the line");
+    let first = kept.subject_id;
+    let (_, restoring) = kept.change().expect("a change of a fitting");
+    let standing = match fitting::get(conn, id, first) {
+        Err(StoreError::NotFound) => None,
+        standing => Some(standing?),
+    };
+    let before = standing.as_ref().map(|standing| &standing.value);
+    let (record, back) = restoring.apply(before, 1).map_err(StoreError::CannotChange)?;
+    let seen = Seen {
+        garment: hung,
+        garment_version: garment::get(conn, id, hung)?.version,
+        fitting_version: standing.as_ref().map(|standing| standing.version),
+    };
+    let accepted = Accepted { id: None, change: restoring, restoring: back, takes_back: Some(line) };
+    let works = Works::new();
+    let hand = Hand::program();
+    Ok(fitting::write(conn, id, &hand, first, seen, record.as_ref(), &[accepted], &works)?.lines[0])
 }

@@ -1,0 +1,288 @@
+//! Changing a fitting: look at what stands, decide without a connection, and keep it while that stands.
+
+use std::collections::BTreeMap;
+
+use uuid::Uuid;
+use vemble_fit::change::Change;
+use vemble_fit::garment::HemName;
+use vemble_fit::hem::{self, HemWish};
+use vemble_fit::{Fitting, Solution, Summary, admit};
+use vemble_store::{
+    Accepted, AccountId, Conn, FittingChange, FittingRecord, Seen, StoreError, Versioned, Works, Written,
+    fitting, journal_of, rail,
+};
+
+use crate::app::App;
+use crate::jobs::{self, Around};
+use crate::problem::Problem;
+use crate::signed_in::AtWork;
+
+/// A change somebody wants made.
+#[derive(Debug, Clone)]
+pub struct Wanted {
+    /// The id its maker gave it.
+    pub id: Option<Uuid>,
+    /// The change.
+    pub change: FittingChange,
+    /// The journal line it takes back.
+    pub takes_back: Option<i64>,
+}
+
+/// What became of one.
+#[derive(Debug, Clone)]
+pub enum Became {
+    /// It stands in the journal, at this line.
+    Line(i64),
+    /// It cannot be made.
+    Refused(Box<Problem>),
+}
+
+/// What became of all of them.
+#[derive(Debug)]
+pub struct Made {
+    /// Each in the order it was wanted.
+    pub became: Vec<Became>,
+    /// The fitting as it stands; nothing where it was taken away.
+    pub standing: Option<Versioned<FittingRecord>>,
+    /// The garment's last journal line.
+    pub last: i64,
+}
+
+/// What stands before anything is decided.
+struct Looked {
+    standing: Option<Versioned<FittingRecord>>,
+    around: Around,
+    garment: Uuid,
+    next: i32,
+    last: i64,
+    made: BTreeMap<Uuid, (i64, Uuid, FittingChange)>,
+}
+
+/// What was decided.
+struct Decided {
+    became: Vec<Option<Became>>,
+    accepted: Vec<Accepted>,
+    record: Option<FittingRecord>,
+    solution: Option<Solution>,
+}
+
+/// How often to look anew when somebody else wrote meanwhile.
+const TRIES: usize = 6;
+
+/// Makes changes of one fitting. Each is answered for itself; `together` makes all of them or none.
+///
+/// # Errors
+/// [`Problem::not_found`] where there is neither such a fitting nor one that is begun,
+/// [`Problem::busy`] where others write at every moment.
+pub async fn make(
+    app: &App,
+    by: &AtWork,
+    id: Uuid,
+    wanted: Vec<Wanted>,
+    together: bool,
+) -> Result<Made, Problem> {
+    let account = by.account;
+    for _ in 0..TRIES {
+        let ids: Vec<Uuid> = wanted.iter().filter_map(|wanted| wanted.id).collect();
+        let begins = wanted.iter().find_map(|wanted| wanted.change.begin).map(|begin| begin.garment);
+        let looked = app.store(move |conn| look(conn, account, id, &ids, begins)).await?;
+        let asked = wanted.clone();
+        let is_guest = by.guest.is_some();
+        let (looked, decided) = app
+            .compute(account, move || {
+                let decided = decide(&looked, id, asked, is_guest, together);
+                Ok((looked, decided))
+            })
+            .await?;
+        let Decided { became, accepted, record, solution } = decided;
+        if accepted.is_empty() {
+            let became = became.into_iter().flatten().collect();
+            return Ok(Made { became, standing: looked.standing, last: looked.last });
+        }
+        let hand = by.hand.clone();
+        let kept = record.clone();
+        let written = app
+            .run(move |conn| {
+                let written = keep(conn, account, &hand, id, &looked, kept.as_ref(), &accepted, solution);
+                match written {
+                    Ok(written) => Ok(Some(written)),
+                    Err(StoreError::Moved) => Ok(None),
+                    Err(error) => Err(error.into()),
+                }
+            })
+            .await?;
+        let Some(written) = written else { continue };
+        let mut lines = written.lines.iter();
+        let became = became
+            .into_iter()
+            .filter_map(|became| became.or_else(|| lines.next().map(|line| Became::Line(*line))))
+            .collect();
+        let last = written.lines.last().copied().unwrap_or_default();
+        let standing = record.map(|value| Versioned { version: written.version, value });
+        return Ok(Made { became, standing, last });
+    }
+    Err(Problem::busy())
+}
+
+fn look(
+    conn: &mut Conn,
+    account: AccountId,
+    id: Uuid,
+    ids: &[Uuid],
+    begins: Option<Uuid>,
+) -> Result<Looked, StoreError> {
+    let standing = jobs::standing(conn, account, id)?;
+    let garment = standing.as_ref().map(|standing| standing.value.garment).or(begins);
+    let garment = garment.ok_or(StoreError::NotFound)?;
+    let around = Around::load(conn, account, garment)?;
+    let next = fitting::next_number(conn, garment)?;
+    let last = journal_of::last(conn, garment)?;
+    let made = journal_of::made(conn, account, ids)?;
+    Ok(Looked { standing, around, garment, next, last, made })
+}
+
+/// Decides without a connection.
+fn decide(looked: &Looked, id: Uuid, wanted: Vec<Wanted>, is_guest: bool, together: bool) -> Decided {
+    let before = looked.standing.as_ref().map(|standing| &standing.value);
+    let mut record = before.cloned();
+    let mut decided = Decided { became: Vec::new(), accepted: Vec::new(), record: None, solution: None };
+    for Wanted { id: change_id, change, takes_back } in wanted {
+        if let Some((line, subject, known)) = change_id.and_then(|id| looked.made.get(&id)) {
+            decided.became.push(Some(if *subject == id && is_same(known, &change) {
+                Became::Line(*line)
+            } else {
+                Became::Refused(Box::new(Problem::not_yet(
+                    "change.id_taken",
+                    "Another change has this id already. Give each change an id of its own.",
+                )))
+            }));
+            continue;
+        }
+        if is_guest && !is_for_guests(&change, record.as_ref()) {
+            decided.became.push(Some(Became::Refused(Box::new(Problem::not_for_guests()))));
+            continue;
+        }
+        match one(looked, record.as_ref(), &change, together) {
+            Ok((after, restoring, solution)) => {
+                record = after;
+                // The number it took is kept with it.
+                let number = record.as_ref().map(|record| record.number);
+                let begin = change.begin.map(|begin| vemble_store::Begin { number, ..begin });
+                let change = FittingChange { begin, ..change };
+                decided.solution = solution;
+                decided.accepted.push(Accepted { id: change_id, change, restoring, takes_back });
+                decided.became.push(None);
+            }
+            Err(problem) => decided.became.push(Some(Became::Refused(Box::new(problem)))),
+        }
+    }
+    if together {
+        // What is made together is looked at as it is in the end.
+        let refused = decided.became.iter().any(Option::is_some);
+        let looked_at = record.as_ref().map(|record| looked_over(looked, before, record)).transpose();
+        match looked_at {
+            Err(problem) => {
+                decided.became = vec![Some(Became::Refused(Box::new(problem)))];
+                decided.accepted.clear();
+            }
+            Ok(_) if refused => decided.accepted.clear(),
+            Ok(solution) => decided.solution = solution,
+        }
+    }
+    decided.record = record;
+    decided
+}
+
+/// The same change, but for the number that a beginning took.
+fn is_same(known: &FittingChange, asked: &FittingChange) -> bool {
+    let plain = |change: &FittingChange| FittingChange {
+        begin: change.begin.map(|begin| vemble_store::Begin { number: None, ..begin }),
+        ..change.clone()
+    };
+    plain(known) == plain(asked)
+}
+
+/// Readings, and beginning to read a hem that nobody has said anything about: it is where it is pinned.
+fn is_for_guests(change: &FittingChange, standing: Option<&FittingRecord>) -> bool {
+    let stands =
+        |hem: HemName| standing.is_some_and(|record| record.fitting.hems.iter().any(|wish| wish.hem == hem));
+    let begins_hem = |part: &Change| match part {
+        Change::WishHem { wish } => *wish == HemWish::new(wish.hem, hem::Wanted::Pins) && !stands(wish.hem),
+        _ => false,
+    };
+    change.begin.is_none()
+        && !change.gone
+        && change.adopts.is_none()
+        && change.parts.iter().all(|part| part.is_reading() || begins_hem(part))
+}
+
+type One = (Option<FittingRecord>, FittingChange, Option<Solution>);
+
+fn one(
+    looked: &Looked,
+    standing: Option<&FittingRecord>,
+    change: &FittingChange,
+    together: bool,
+) -> Result<One, Problem> {
+    let (after, restoring) = change.apply(standing, looked.next)?;
+    if let Some(number) = after.as_ref().map(|record| record.number).filter(|n| !(1..=999).contains(n)) {
+        return Err(Problem::nonsense(
+            "fitting.number",
+            "begin.number",
+            format!("The fitting's number was read as {number}; it can be from 1 to 999."),
+        ));
+    }
+    if after.as_ref().is_some_and(|after| after.garment != looked.garment) {
+        return Err(Problem::not_yet("fitting.garment", "A fitting stays with its garment."));
+    }
+    let changes_nothing = standing.is_some() && restoring.parts.is_empty() && !change.gone;
+    let solution = match &after {
+        Some(record) if !together && !changes_nothing => Some(looked_over(looked, standing, record)?),
+        _ => None,
+    };
+    Ok((after, restoring, solution))
+}
+
+/// Looks at a fitting as it would be.
+fn looked_over(
+    looked: &Looked,
+    before: Option<&FittingRecord>,
+    record: &FittingRecord,
+) -> Result<Solution, Problem> {
+    let blank = Fitting::on(record.fitting.held_on);
+    let before = before.map_or(&blank, |before| &before.fitting);
+    Ok(admit(before, &looked.around.job(record.fitting.clone()))?)
+}
+
+/// The kind of work of each step, and its minutes before the hand's own pace counts.
+pub fn works(solution: &Solution) -> Works {
+    let steps = solution.plan.steps.iter();
+    steps.map(|step| (step.key.clone(), (step.work, step.house_minutes))).collect()
+}
+
+#[allow(clippy::too_many_arguments, reason = "what is kept is exactly these facts")]
+fn keep(
+    conn: &mut Conn,
+    account: AccountId,
+    hand: &vemble_store::Hand,
+    id: Uuid,
+    looked: &Looked,
+    record: Option<&FittingRecord>,
+    accepted: &[Accepted],
+    solution: Option<Solution>,
+) -> Result<Written, StoreError> {
+    let seen = Seen {
+        garment: looked.garment,
+        garment_version: looked.around.garment.version,
+        fitting_version: looked.standing.as_ref().map(|standing| standing.version),
+    };
+    let works = solution.as_ref().map(works).unwrap_or_default();
+    let written = fitting::write(conn, account, hand, id, seen, record, accepted, &works)?;
+    // The rail shows the newest fitting; what it says of it need not be worked out again.
+    let newest = record.is_some_and(|record| record.number + 1 >= looked.next);
+    if let Some(solution) = solution.filter(|_| newest) {
+        let stands_for = looked.around.stands_for((id, written.version));
+        rail::keep(conn, looked.garment, &stands_for, &Summary::of(&solution))?;
+    }
+    Ok(written)
+}

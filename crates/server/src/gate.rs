@@ -1,0 +1,141 @@
+//! Who computes when: so many at once, a short queue, and nobody more than a share of it.
+
+use std::collections::HashMap;
+use std::sync::{Arc, Mutex, PoisonError};
+
+use tokio::sync::{OwnedSemaphorePermit, Semaphore};
+use vemble_store::AccountId;
+
+use crate::problem::Problem;
+
+/// Requests of one account that may wait or work at once: a screen asks for a handful.
+const SHARE: usize = 24;
+/// Requests that may wait or work at once altogether.
+const QUEUE: usize = 96;
+
+/// One who takes turns.
+#[derive(Default)]
+struct Turns {
+    waiting: usize,
+    /// Lets this one work only so often at once, so that there is room beside it.
+    own: Option<Arc<Semaphore>>,
+}
+
+#[derive(Default)]
+struct Queue {
+    all: usize,
+    each: HashMap<uuid::Uuid, Turns>,
+}
+
+/// A gate with a bound on how many are through it at once.
+#[derive(Clone)]
+pub struct Gate {
+    permits: Arc<Semaphore>,
+    /// How many of one account may be through at once.
+    beside: usize,
+    queue: Arc<Mutex<Queue>>,
+}
+
+/// A turn: as long as it is held, its work is counted.
+pub struct Turn {
+    gate: Gate,
+    who: uuid::Uuid,
+    permits: Option<(OwnedSemaphorePermit, OwnedSemaphorePermit)>,
+}
+
+impl Gate {
+    /// A gate that lets so many through at once; of one account all but one, where there is more than one.
+    #[must_use]
+    pub fn new(at_once: usize) -> Gate {
+        let at_once = at_once.max(1);
+        Gate {
+            permits: Arc::new(Semaphore::new(at_once)),
+            beside: at_once.saturating_sub(1).max(1),
+            queue: Arc::default(),
+        }
+    }
+
+    /// Waits for a turn. Those who belong to no account share one share.
+    ///
+    /// # Errors
+    /// [`Problem::busy`] where the queue, or the account's share of it, is full.
+    pub async fn turn(&self, who: Option<AccountId>) -> Result<Turn, Problem> {
+        let who = who.map_or(uuid::Uuid::nil(), |account| account.0);
+        let own = {
+            let mut queue = self.queue.lock().unwrap_or_else(PoisonError::into_inner);
+            let all = queue.all;
+            let turns = queue.each.entry(who).or_default();
+            if all >= QUEUE || turns.waiting >= SHARE {
+                return Err(Problem::busy());
+            }
+            turns.waiting += 1;
+            let own = turns.own.get_or_insert_with(|| Arc::new(Semaphore::new(self.beside))).clone();
+            queue.all += 1;
+            own
+        };
+        // From here on the place in the queue is given back however this ends.
+        let mut turn = Turn { gate: self.clone(), who, permits: None };
+        let own = own.acquire_owned().await.map_err(|_| Problem::internal())?;
+        let one = self.permits.clone().acquire_owned().await.map_err(|_| Problem::internal())?;
+        turn.permits = Some((own, one));
+        Ok(turn)
+    }
+}
+
+impl Drop for Turn {
+    fn drop(&mut self) {
+        self.permits = None;
+        let mut queue = self.gate.queue.lock().unwrap_or_else(PoisonError::into_inner);
+        queue.all -= 1;
+        let done = queue.each.get_mut(&self.who).is_none_or(|turns| {
+            turns.waiting -= 1;
+            turns.waiting == 0
+        });
+        if done {
+            queue.each.remove(&self.who);
+        }
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    fn somebody() -> Option<AccountId> {
+        Some(AccountId(uuid::Uuid::now_v7()))
+    }
+
+    #[actix_web::test]
+    async fn one_account_leaves_room_for_another_and_is_told_when_its_share_is_full() {
+        let gate = Gate::new(2);
+        let (greedy, other) = (somebody(), somebody());
+        let first = gate.turn(greedy).await.expect("a turn");
+        // The second of the same account waits, though there is room.
+        let waiting: Vec<_> = (1..SHARE)
+            .map(|_| {
+                let gate = gate.clone();
+                actix_web::rt::spawn(async move { gate.turn(greedy).await.map(drop) })
+            })
+            .collect();
+        tokio::task::yield_now().await;
+        assert_eq!(gate.turn(greedy).await.err().map(|problem| problem.status), Some(503));
+        let beside = gate.turn(other).await.expect("room beside a greedy one");
+        drop((first, beside));
+        for each in waiting {
+            each.await.expect("it ran").expect("its turn came");
+        }
+        assert_eq!(gate.queue.lock().expect("a queue").all, 0);
+        assert!(gate.queue.lock().expect("a queue").each.is_empty());
+    }
+
+    #[actix_web::test]
+    async fn who_gives_up_waiting_gives_the_place_back() {
+        let gate = Gate::new(1);
+        let held = gate.turn(somebody()).await.expect("a turn");
+        let waits = tokio::time::timeout(std::time::Duration::from_millis(20), gate.turn(somebody())).await;
+        assert!(waits.is_err(), "it had to wait");
+        assert_eq!(gate.queue.lock().expect("a queue").all, 1);
+        drop(held);
+        assert_eq!(gate.queue.lock().expect("a queue").all, 0);
+    }
+}
