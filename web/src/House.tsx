@@ -1,13 +1,15 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Suspense, useEffect, useRef } from "react";
-import { Link, Route, Routes } from "react-router";
-import { SIGNED_OUT } from "./api/client";
+import { Link, Route, Routes, useLocation } from "react-router";
+import { type Of, SIGNED_OUT } from "./api/client";
 import { keepFor, waitingHere } from "./api/kept";
 import { whoQuery } from "./api/queries";
 import { Frame } from "./frame/Frame";
 import { patient } from "./frame/patient";
 
 const Door = patient(() => import("./places/door/Door"));
+const Join = patient(() => import("./places/door/Join"));
+const FriendsHouse = patient(() => import("./places/door/FriendsHouse"));
 const SignInAgain = patient(() => import("./places/door/SignInAgain"));
 const Rail = patient(() => import("./places/rail/Rail"));
 const HangGarment = patient(() => import("./places/rail/HangGarment"));
@@ -22,6 +24,9 @@ export function House() {
   const who = useQuery(whoQuery);
   // Who came in by this window. When the session ends the place stays as it is, under a door.
   const inside = useRef<string | null>(null);
+  // The fitting this device is in as a friend's. When it is sent out, what it typed stays on the screen.
+  const reading = useRef<Of<"AsGuest"> | null>(null);
+  const { pathname } = useLocation();
   useEffect(() => {
     const ask = () => void queries.invalidateQueries({ queryKey: whoQuery.queryKey });
     window.addEventListener(SIGNED_OUT, ask);
@@ -44,6 +49,28 @@ export function House() {
     );
   }
   if (another) return null;
+  const guest = who.data?.guest ?? null;
+  if (guest) reading.current = guest;
+  if (email === null && (pathname === "/join" || reading.current)) {
+    if (reading.current) keepFor(`friend ${reading.current.fitting}`);
+    return (
+      <Suspense>
+        {pathname === "/join" || reading.current === null ? (
+          <Join />
+        ) : (
+          <>
+            {guest === null && (
+              <p className="banner" role="alert">
+                You are not in this fitting any more. What you typed is kept here; ask your friend for new
+                words and <Link to="/join">come in again</Link>.
+              </p>
+            )}
+            <FriendsHouse guest={reading.current} />
+          </>
+        )}
+      </Suspense>
+    );
+  }
   if (email) {
     inside.current = email;
     keepFor(email);

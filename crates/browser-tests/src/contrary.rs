@@ -88,9 +88,10 @@ async fn answer(mut visitor: TcpStream, server: String, moods: Moods) -> Option<
             Some(())
         }
         Some(Mood::LosesTheAnswer) => ask(&server, &head, &body).await.map(|_| ()),
+        // As it comes: a stream of events has no end to wait for.
         None => {
-            let answered = ask(&server, &head, &body).await?;
-            visitor.write_all(&answered).await.ok()
+            let mut line = asked(&server, &head, &body).await?;
+            tokio::io::copy(&mut line, &mut visitor).await.ok().map(|_| ())
         }
     }
 }
@@ -123,14 +124,19 @@ async fn request(visitor: &mut TcpStream) -> Option<(String, Vec<u8>)> {
 
 /// The server's whole answer.
 async fn ask(server: &str, head: &str, body: &[u8]) -> Option<Vec<u8>> {
+    let mut answer = Vec::new();
+    asked(server, head, body).await?.read_to_end(&mut answer).await.ok()?;
+    Some(answer)
+}
+
+/// A line on which the server is about to answer.
+async fn asked(server: &str, head: &str, body: &[u8]) -> Option<TcpStream> {
     let mut line = TcpStream::connect(server).await.ok()?;
     let kept = head.trim_end().lines().filter(|line| !line.to_ascii_lowercase().starts_with("connection:"));
     let head = kept.chain(["Connection: close", "", ""]).collect::<Vec<_>>().join("\r\n");
     line.write_all(head.as_bytes()).await.ok()?;
     line.write_all(body).await.ok()?;
-    let mut answer = Vec::new();
-    line.read_to_end(&mut answer).await.ok()?;
-    Some(answer)
+    Some(line)
 }
 
 async fn says(visitor: &mut TcpStream, status: u16, header: &str) -> Option<()> {

@@ -42,7 +42,9 @@ async fn a_change_is_shared_out_chosen_and_undone_across_a_restart() {
     browser.see_saved().await;
     browser
         .until("the plan's pins in the file", || async {
-            browser.job(&fitting).await.fitting.pins == out.alternatives[0].pins
+            let mut plan = pinned.fitting.clone();
+            plan.pins.clone_from(&out.alternatives[0].pins);
+            browser.job(&fitting).await.fitting.pins == plan.in_order().pins
         })
         .await;
 
@@ -54,11 +56,12 @@ async fn a_change_is_shared_out_chosen_and_undone_across_a_restart() {
     browser.press("Undo").await;
     browser
         .until("the pins as they were", || async {
-            browser.job(&fitting).await.fitting.pins == pinned.fitting.pins
+            browser.job(&fitting).await.fitting.pins == pinned.fitting.clone().in_order().pins
         })
         .await;
     browser.goto(&format!("/fittings/{fitting}/history")).await;
-    browser.see_in("[data-testid=journal]", "undone").await;
+    browser.see_in("[data-testid=journal]", "took over a plan").await;
+    browser.see_in("[data-testid=journal]", "taken back").await;
 }
 
 #[tokio::test]

@@ -3,7 +3,7 @@
 use vemble_browser_tests::{Browser, Contrary, DESK, Mood, PHONE, Postgres, Workroom, demo_fitting};
 
 /// Where a reading can go wrong on its way: as it is read, and as its fitting is saved.
-const STEPS: [(&str, &str); 2] = [("POST", "/compute/pin"), ("PUT", "/api/v1/fittings/")];
+const STEPS: [(&str, &str); 2] = [("POST", "/compute/pin"), ("POST", "/api/v1/fittings/")];
 
 #[tokio::test]
 async fn no_answer_but_the_workrooms_own_word_takes_a_reading_away() {
@@ -51,7 +51,7 @@ async fn a_workroom_that_hangs_is_asked_again() {
     let browser = Browser::open_demo(&door.url, DESK).await;
     browser.goto(&format!("/fittings/{}/mirror", demo_fitting(301))).await;
     browser.see("11 pins read").await;
-    door.next("PUT", "/api/v1/fittings/", Mood::Hangs);
+    door.next("POST", "/api/v1/fittings/", Mood::Hangs);
     browser.keys("l400\n6\n").await;
     browser.see("12 pins read").await;
     browser.until("it hangs", || async { door.is_spent() }).await;

@@ -1,6 +1,7 @@
 //! Two browsers, one workroom: nobody loses what they typed, and each is told.
 
-use vemble_browser_tests::{Browser, DESK, Workroom, demo_fitting};
+use serde_json::json;
+use vemble_browser_tests::{Browser, DESK, PHONE, Workroom, demo_fitting};
 
 async fn at_the_mirror(url: &str) -> Browser {
     let browser = Browser::open_demo(url, DESK).await;
@@ -10,31 +11,24 @@ async fn at_the_mirror(url: &str) -> Browser {
 }
 
 #[tokio::test]
-async fn two_browsers_pin_one_fitting_and_both_readings_stay() {
+async fn two_browsers_pin_one_fitting_and_see_each_others_pins() {
     let workroom = Workroom::demo();
     let (ada, bea) = (at_the_mirror(&workroom.url).await, at_the_mirror(&workroom.url).await);
     ada.keys("l400\n6\n").await;
     ada.see("12 pins read").await;
-    ada.see_saved().await;
-
+    // Nobody reloads, nobody is asked to merge anything.
+    bea.see("12 pins read").await;
     bea.keys("r420\n7\n").await;
-    bea.see("This fitting was changed in another window").await;
-    let rows = bea.table("[data-testid=clash]").await;
-    assert_eq!(rows.len(), 2, "{rows:?}");
-    let row = |mine: &str, theirs: &str| rows.iter().any(|row| row[2] == mine && row[3] == theirs);
-    assert!(row("7", "none") && row("none", "6"), "{rows:?}");
-    bea.press("Keep both; mine where we differ").await;
-    bea.see("13 pins read").await;
-    bea.see_saved().await;
-
-    ada.reload().await;
-    ada.see("13 pins read").await;
-    let pins = ada.texts("[data-testid=pin]").await.join(" ");
-    assert!(pins.contains("at 400") && pins.contains("at 420"), "{pins}");
+    for browser in [&ada, &bea] {
+        browser.see("13 pins read").await;
+        browser.see_saved().await;
+        let pins = browser.texts("[data-testid=pin]").await.join(" ");
+        assert!(pins.contains("at 400") && pins.contains("at 420"), "{pins}");
+    }
 }
 
 #[tokio::test]
-async fn one_reading_changed_twice_asks_whose_goes_on() {
+async fn of_one_reading_changed_twice_the_later_stands_and_one_press_takes_it_back() {
     let workroom = Workroom::demo();
     let (ada, bea) = (at_the_mirror(&workroom.url).await, at_the_mirror(&workroom.url).await);
     for browser in [&ada, &bea] {
@@ -42,17 +36,87 @@ async fn one_reading_changed_twice_asks_whose_goes_on() {
         browser.see("chalk table").await;
     }
     let first_reading = "[data-testid=readings] .reading-button";
+    let reads = async |browser: &Browser, what: &str| {
+        browser.until(what, || async { browser.texts(first_reading).await[0] == what }).await;
+    };
     ada.press_at(first_reading).await;
     ada.keys("17\n").await;
-    ada.until("17", || async { ada.texts(first_reading).await[0] == "17" }).await;
-    ada.see_saved().await;
+    reads(&ada, "17").await;
+    reads(&bea, "17").await;
     bea.press_at(first_reading).await;
     bea.keys("18\n").await;
-    bea.see_in("[data-testid=clash]", "18").await;
-    assert!(bea.text("[data-testid=clash]").await.contains("17"));
-    bea.press("Take theirs, drop mine").await;
-    bea.until("17", || async { bea.texts(first_reading).await[0] == "17" }).await;
-    bea.see_saved().await;
+    reads(&bea, "18").await;
+    reads(&ada, "18").await;
+    // Both are told whose it was and what it replaced.
+    ada.see_in("[data-testid=heard]", "18 mm in place of 17 mm").await;
+    ada.see_in("[data-testid=heard]", "that replaces what you read").await;
+    bea.see_in("[data-testid=heard]", "You moved the pin").await;
+    ada.press("take it back").await;
+    reads(&ada, "17").await;
+    reads(&bea, "17").await;
+}
+
+#[tokio::test]
+async fn a_friends_telephone_reads_and_is_sent_out() {
+    let workroom = Workroom::demo();
+    let host = at_the_mirror(&workroom.url).await;
+    host.press("A friend reads").await;
+    host.press("Show the words and the code").await;
+    host.until("words", || async { host.texts("[data-testid=guest-words]").await.len() == 1 }).await;
+    let words = host.text("[data-testid=guest-words]").await;
+    let friend = Browser::open(&workroom.url, PHONE).await;
+    friend.goto(&format!("/join#{}", words.trim().replace(' ', "-"))).await;
+    friend.see("Read for a friend").await;
+    friend.fill("Your name", "Bea").await;
+    friend.press("Come in").await;
+    friend.see("11 pins read").await;
+    assert!(friend.faults().await.is_empty(), "{:?}", friend.faults().await);
+    let body = friend.text("body").await;
+    assert!(!body.contains("Undo") && !body.contains("Set a ladder") && !body.contains("Chalk"), "{body}");
+    host.see_in("[data-testid=guests]", "Bea, a").await;
+    host.key_on_page("Escape").await;
+    // What the friend reads stands on the host's screen by itself, under the friend's name.
+    friend.press_at("input[name=station]").await;
+    friend.keys("l400\n6\n").await;
+    friend.see("12 pins read").await;
+    friend.see_saved().await;
+    host.see("12 pins read").await;
+    host.see_in("[data-testid=heard]", "Bea on a").await;
+    // A hem nobody has asked for is read where it is pinned.
+    friend.press("Hem").await;
+    friend.see("The hem, read round").await;
+    // And out again; what was read stays.
+    host.press("Friends: 1").await;
+    host.press("Send Bea out").await;
+    host.see("Nobody yet.").await;
+    friend.see("You are not in this fitting any more").await;
+    assert_eq!(host.job(&demo_fitting(301)).await.fitting.pins.len(), 12);
+}
+
+#[tokio::test]
+async fn what_others_stand_on_goes_with_them_or_not_at_all() {
+    let workroom = Workroom::demo();
+    let browser = at_the_mirror(&workroom.url).await;
+    browser.keys("l400\n6\n").await;
+    browser.see("12 pins read").await;
+    browser.press("Chalk").await;
+    browser.see("chalk table").await;
+    let reading = "[data-testid=readings] .reading-button";
+    let at = browser.texts(reading).await.iter().position(|each| each == "6").expect("the pin just read");
+    browser.run("document.querySelectorAll(arguments[0])[arguments[1]].click()", json!([reading, at])).await;
+    browser.keys("9\n").await;
+    browser.see_saved().await;
+    browser.goto(&format!("/fittings/{}/history", demo_fitting(301))).await;
+    browser.see_in("[data-testid=journal]", "changed again later").await;
+    let put = "//li[contains(., 'put a pin')]//button";
+    browser
+        .run("document.evaluate(arguments[0], document, null, 9, null).singleNodeValue.click()", json!([put]))
+        .await;
+    browser.see("1 later change stands on it").await;
+    browser.press("Take them back with it").await;
+    browser
+        .until("both gone", || async { browser.job(&demo_fitting(301)).await.fitting.pins.len() == 11 })
+        .await;
 }
 
 #[tokio::test]

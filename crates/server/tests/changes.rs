@@ -163,7 +163,7 @@ fn a_line_is_taken_back_by_name_with_what_stands_on_it_and_can_come_again() {
         "{}",
         refused.body
     );
-    let back = undo(&ada, &put, &[moved.clone()]);
+    let back = undo(&ada, &put, std::slice::from_ref(&moved));
     assert_eq!(back.status, 200, "{}", back.body);
     assert_eq!(pins(&ada), [("b".to_owned(), 10.0)]);
     let again = undo(&ada, &put, &[]);
@@ -223,10 +223,10 @@ fn follow(client: &Client, since: i64) -> Receiver<Value> {
         let Ok(answer) = agent.get(&url).call() else { return };
         assert_eq!(answer.content_type(), "text/event-stream");
         for line in BufReader::new(answer.into_reader()).lines().map_while(Result::ok) {
-            if let Some(data) = line.strip_prefix("data: ") {
-                if tell.send(serde_json::from_str(data).expect("JSON")).is_err() {
-                    return;
-                }
+            if let Some(data) = line.strip_prefix("data: ")
+                && tell.send(serde_json::from_str(data).expect("JSON")).is_err()
+            {
+                return;
             }
         }
     });

@@ -49,8 +49,10 @@ export class Refused extends Error {
 
 type Answer<T> = { data?: T; error?: unknown; response: Response };
 
-/** The body of an answer with its version, or a {@link Refused}. */
-export async function answered<T>(call: Promise<Answer<T>>): Promise<{ data: T; version: number }> {
+/** The body of an answer with its version and the journal line it names, or a {@link Refused}. */
+export async function answered<T>(
+  call: Promise<Answer<T>>,
+): Promise<{ data: T; version: number; line: number }> {
   let answer: Answer<T>;
   try {
     answer = await call;
@@ -66,7 +68,8 @@ export async function answered<T>(call: Promise<Answer<T>>): Promise<{ data: T; 
     if (status === 401) window.dispatchEvent(new Event(SIGNED_OUT));
     throw new Refused(problem, status, retryAfter(headers.get("retry-after")));
   }
-  return { data: answer.data as T, version: versionOf(answer.response) };
+  const line = Number(answer.response.headers.get("vemble-line") ?? 0);
+  return { data: answer.data as T, version: versionOf(answer.response), line };
 }
 
 function versionOf(response: Response): number {

@@ -23,16 +23,28 @@ export function keep<Kept>(what: string, id: string, value: Kept | null) {
   else localStorage.setItem(place(what, id), JSON.stringify(value));
 }
 
+/** Every row that is kept of something, by their names in order: several windows may keep rows side by side. */
+export function keptRows<Kept>(what: string, id: string): Kept[] {
+  const begin = `${place(what, id)}.`;
+  const names = Object.keys(localStorage).filter((name) => name.startsWith(begin));
+  return names
+    .sort()
+    .map((name) => kept<Kept>(what, name.slice(place(what, "").length)))
+    .filter((row): row is Kept => row !== null);
+}
+
 /** How much waits in this browser, whoever it belongs to: fittings with changes, and readings. */
 export function waitingHere(): { fittings: number; readings: number } {
-  let [fittings, readings] = [0, 0];
-  for (let i = 0; i < localStorage.length; i++) {
-    const key = localStorage.key(i) ?? "";
-    if (key.startsWith("vemble.draft.")) fittings += 1;
+  const fittings = new Set<string>();
+  let readings = 0;
+  for (const key of Object.keys(localStorage)) {
+    // A change is kept under its fitting and an id of its own.
+    if (key.startsWith("vemble.change.")) fittings.add(key.slice(0, key.lastIndexOf(".")));
+    if (key.startsWith("vemble.draft.")) fittings.add(key);
     if (key.startsWith("vemble.waiting.")) {
       const all: unknown = JSON.parse(localStorage.getItem(key) ?? "[]");
       readings += Array.isArray(all) ? all.length : 0;
     }
   }
-  return { fittings, readings };
+  return { fittings: fittings.size, readings };
 }

@@ -70,6 +70,14 @@ export const fittingQuery = (id: string) =>
     queryFn: async () => answered(client.GET("/api/v1/fittings/{id}", { params: { path: { id } } })),
   });
 
+/** The friends' devices that are in a fitting. */
+export const guestsQuery = (id: string) =>
+  queryOptions({
+    queryKey: ["guests", id],
+    queryFn: async () =>
+      (await answered(client.GET("/api/v1/fittings/{id}/guests", { params: { path: { id } } }))).data,
+  });
+
 /** Everything but the fitting that its result depends on. */
 export const jobQuery = (id: string) =>
   queryOptions({

@@ -4,12 +4,7 @@ type ToRead = Of<"ToRead">;
 
 /** The Mirror with the next pin in place to be read. */
 export function readAt(id: string, pin: ToRead): string {
-  const at = new URLSearchParams({
-    seam: pin.seam,
-    side: pin.side,
-    datum: pin.datum,
-    station: pin.station,
-  });
+  const at = new URLSearchParams({ seam: pin.seam, side: pin.side, datum: pin.datum, station: pin.station });
   return `/fittings/${id}/mirror?${at}`;
 }
 

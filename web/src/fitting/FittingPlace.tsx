@@ -7,7 +7,8 @@ import { patient } from "../frame/patient";
 import { useSaved } from "../frame/saved";
 import { v7 as uuid } from "uuid";
 import { type Keep, useKeeping } from "../sums/keeping";
-import { Clash } from "./Clash";
+import { Heard } from "./Heard";
+import { FriendContext, useIsFriend } from "./friend";
 import { Strays, without } from "./Strays";
 import { type Draft, useDraft } from "./useDraft";
 
@@ -47,13 +48,7 @@ function useAllPlaces() {
 /** What every place of a fitting works with. */
 export type AtWork = { id: string; draft: Draft; job: Of<"Job">; solution: Of<"Solution">; stale: boolean };
 
-const words = {
-  saved: "Saved",
-  saving: "Saving",
-  silent: "Kept here, not saved yet",
-  refused: "Not taken",
-  clash: "Changed elsewhere",
-};
+const words = { saved: "Saved", saving: "Saving", silent: "Kept here, not saved yet", refused: "Not taken" };
 
 function Place({ place, at }: { place: string | undefined; at: AtWork }) {
   switch (place) {
@@ -89,8 +84,18 @@ export default function FittingPlace() {
   return <At key={fittingId} id={fittingId} />;
 }
 
+/** The one fitting a friend's device is in: its mirror, and nothing else. */
+export function FriendsFitting({ id }: { id: string }) {
+  return (
+    <FriendContext value={true}>
+      <At id={id} />
+    </FriendContext>
+  );
+}
+
 function At({ id }: { id: string }) {
   const { place } = useParams();
+  const friend = useIsFriend();
   const draft = useDraft(id);
   const read = useQuery(jobQuery(id));
   const job = useMemo(
@@ -105,7 +110,7 @@ function At({ id }: { id: string }) {
   );
   useKeeping(keep);
   const { state } = draft.saving;
-  useSaved(words[state], state === "silent" || state === "refused" || state === "clash");
+  useSaved(words[state], state === "silent" || state === "refused");
   if (!job || !solution.data) {
     return (
       <p className="page" role="status">
@@ -133,12 +138,12 @@ function At({ id }: { id: string }) {
       )}
       {draft.saving.state === "refused" && (
         <p className="banner" role="alert">
-          {draft.saving.refusal.message}
+          {draft.saving.refusal.detail}
         </p>
       )}
-      {draft.saving.state === "clash" && <Clash draft={draft} theirs={draft.saving.theirs} />}
+      <Heard draft={draft} />
       <Strays strays={strays} onTakeOut={(stray) => change((now) => without(now, stray))} />
-      <Place place={place} at={at} />
+      <Place place={friend && place !== "ring" ? "mirror" : place} at={at} />
     </>
   );
 }

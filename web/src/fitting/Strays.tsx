@@ -1,5 +1,5 @@
 import type { Of } from "../api/client";
-import type { Fitting } from "./draft";
+import type { Fitting } from "./changes";
 
 type Stray = Of<"Stray">;
 

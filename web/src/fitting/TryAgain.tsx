@@ -1,9 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Button } from "antd";
 import { useNavigate } from "react-router";
-import { v7 as uuid } from "uuid";
-import { answered, client } from "../api/client";
-import { today } from "../entry/days";
+import { beginFitting } from "./beginFitting";
 
 /** Begins the next fitting of a garment, with no pins yet; the earlier ones stay. */
 export function TryAgain({ garment, number }: { garment: string; number: number }) {
@@ -11,13 +9,7 @@ export function TryAgain({ garment, number }: { garment: string; number: number 
   const queries = useQueryClient();
   const begin = useMutation({
     mutationFn: async () => {
-      const id = uuid();
-      await answered(
-        client.PUT("/api/v1/fittings/{id}", {
-          params: { path: { id } },
-          body: { garment, number, fitting: { held_on: today(), intention: "easy", anchored: false } },
-        }),
-      );
+      const id = await beginFitting(garment);
       await queries.invalidateQueries();
       return id;
     },

@@ -1,26 +1,28 @@
-import { useMutation, useQuery } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { Button, Tooltip } from "antd";
-import { answered, client } from "../api/client";
 import { journalQuery } from "../api/queries";
+import { useIsFriend } from "./friend";
+import { useTakeBack } from "./useTakeBack";
 import type { Draft } from "./useDraft";
 
-/** Undoes the last change of the garment in hand, and says which that is. */
+/** Takes back the last change of the garment in hand, and says which that is. */
 export function UndoButton({ draft }: { draft: Draft }) {
+  const friend = useIsFriend();
   const garment = draft.draft?.garment ?? "";
-  const journal = useQuery({ ...journalQuery(garment), enabled: garment !== "", refetchInterval: 4000 });
-  const last = journal.data?.find((entry) => !entry.undone);
-  const undo = useMutation({
-    mutationFn: () =>
-      answered(client.POST("/api/v1/garments/{id}/undo", { params: { path: { id: garment } } })),
-    onSuccess: draft.undone,
-  });
-  const nothing = !last || last.what.startsWith("hung") || /^began fitting/.test(last.what);
+  const journal = useQuery({ ...journalQuery(garment), enabled: garment !== "" && !friend });
+  const undo = useTakeBack(garment, draft.undone);
+  // A beginning is taken back on the list of what was done, where its consequence is read.
+  const last = journal.data?.find(
+    (entry) => entry.can_go && entry.takes_back == null && entry.above.length === 0,
+  );
+  const nothing = !last || last.begins;
+  if (friend) return null;
   return (
-    <Tooltip title={nothing ? "Nothing to undo in this fitting" : last.what}>
+    <Tooltip title={undo.refusal?.message ?? (nothing ? "Nothing to undo in this fitting" : last.what)}>
       <Button
-        disabled={nothing || draft.saving.state !== "saved"}
+        disabled={nothing || draft.saving.state === "saving" || draft.saving.state === "silent"}
         loading={undo.isPending}
-        onClick={() => undo.mutate()}
+        onClick={() => last && undo.mutate({ line: last.id })}
       >
         Undo
       </Button>

@@ -1,145 +1,120 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useCallback, useEffect, useRef, useState } from "react";
-import { answered, client, ifMatch, Refused } from "../api/client";
+import { useCallback, useEffect, useReducer, useRef, useState } from "react";
+import { v7 as uuid } from "uuid";
+import { answered, client, type Of, type Problem, Refused } from "../api/client";
 import { fittingQuery, whoQuery } from "../api/queries";
 import { pause } from "../api/sending";
-import { type Base, type Fitting, type FittingRecord, keepDraft, keptDraft, merge, same } from "./draft";
+import { between, type Fitting, type FittingRecord } from "./changes";
+import { dropChange, keepChange, keptChanges } from "./keeping";
+import { type Base, empty, type Happening, next, type Outbox, seen, toSend } from "./outbox";
+import { useFollowing } from "./useFollowing";
 
 /** How saving stands. */
-export type Saving =
-  | { state: "saved" | "saving" | "silent" }
-  | { state: "refused"; refusal: Refused }
-  | { state: "clash"; theirs: Base };
+export type Saving = { state: "saved" | "saving" | "silent" } | { state: "refused"; refusal: Problem };
+
+/** The last few changes that other hands made, or that replaced another's. */
+const HEARD = 3;
 
 /**
- * The fitting being worked on. Every change is kept in this browser at once and sent at once; when
- * the workroom does not answer it is sent again until it does; when somebody else has changed the
- * fitting meanwhile, both versions are kept until one is chosen.
+ * The fitting being worked on. Every change is kept in this browser at once and sent at once; when the workroom
+ * does not answer it is sent again until it does. What other screens change arrives as they change it.
  */
 export function useDraft(id: string) {
   const queries = useQueryClient();
   const read = useQuery(fittingQuery(id));
-  const [draft, setDraft] = useState<FittingRecord | null>(null);
-  const [saving, setSaving] = useState<Saving>({ state: "saved" });
-  const base = useRef<Base | null>(null);
-  const latest = useRef<FittingRecord | null>(null);
-  const busy = useRef(false);
+  const latest = useRef<Outbox | null>(null);
+  latest.current ??= { ...empty, waiting: keptChanges(id) };
+  const [, show] = useReducer((count: number) => count + 1, 0);
+  const [heard, setHeard] = useState<Of<"JournalEntry">[]>([]);
   const timer = useRef<number | undefined>(undefined);
-  const failures = useRef(0);
+  const outbox = latest.current;
 
-  const settle = useCallback(
-    (next: Base) => {
-      base.current = next;
-      queries.setQueryData(fittingQuery(id).queryKey, { data: next.record, version: next.version });
-      if (same(latest.current, next.record)) keepDraft(id, null);
-      void queries.invalidateQueries({ queryKey: ["rail"] });
-      void queries.invalidateQueries({ queryKey: ["garment", next.record.garment] });
-    },
-    [id, queries],
-  );
+  const happen = useCallback((happening: Happening) => {
+    latest.current = next(latest.current ?? empty, happening);
+    show();
+  }, []);
 
   const send = useCallback(async () => {
-    if (busy.current || !base.current || !latest.current) return;
-    if (same(latest.current, base.current.record)) {
-      setSaving({ state: "saved" });
-      return;
-    }
-    busy.current = true;
-    const sent = latest.current;
-    setSaving((now) => (now.state === "silent" ? now : { state: "saving" }));
+    const changes = toSend(latest.current ?? empty);
+    if (changes.length === 0) return;
+    window.clearTimeout(timer.current);
+    happen({ on: "sent", ids: changes.map((change) => change.id) });
     try {
-      const { version } = await answered(
-        client.PUT("/api/v1/fittings/{id}", {
-          params: { path: { id } },
-          body: sent,
-          ...ifMatch(base.current.version),
-        }),
+      const { data } = await answered(
+        client.POST("/api/v1/fittings/{id}/changes", { params: { path: { id } }, body: { changes } }),
       );
-      failures.current = 0;
-      settle({ version, record: sent });
-      busy.current = false;
-      if (same(latest.current, sent)) setSaving({ state: "saved" });
-      else void send();
+      for (const answer of data.answers) dropChange(id, answer.id);
+      const { version, line, record } = data;
+      happen({ on: "answered", answers: data.answers, base: { version, line, record } });
+      queries.setQueryData(fittingQuery(id).queryKey, { data: record, version, line });
+      void queries.invalidateQueries({ queryKey: ["rail"] });
+      void queries.invalidateQueries({ queryKey: ["garment", record.garment] });
+      void send();
     } catch (error) {
-      busy.current = false;
       const refusal = error instanceof Refused ? error : new Refused(null, 0);
-      if (refusal.fate !== "refused") {
-        failures.current += 1;
-        setSaving({ state: "silent" });
-        window.clearTimeout(timer.current);
-        timer.current = window.setTimeout(() => void send(), pause(failures.current, refusal.retryAfter));
-      } else if (refusal.status === 412 && refusal.problem?.version != null) {
-        setSaving({
-          state: "clash",
-          theirs: { version: refusal.problem.version, record: refusal.problem.current as FittingRecord },
-        });
+      if (refusal.fate === "refused" && refusal.problem) {
+        for (const change of changes) dropChange(id, change.id);
+        happen({ on: "refused", problem: refusal.problem });
+        void send();
       } else {
-        // Refused for good: the change goes back, its words stay on screen.
-        latest.current = base.current.record;
-        setDraft(base.current.record);
-        keepDraft(id, null);
-        setSaving({ state: "refused", refusal });
+        happen({ on: "unanswered" });
+        const failures = latest.current?.failures ?? 1;
+        timer.current = window.setTimeout(() => void send(), pause(failures, refusal.retryAfter));
       }
     }
-  }, [id, settle]);
+  }, [happen, id, queries]);
 
-  // What the workroom holds arrives: take it, unless this browser kept changes of its own.
   useEffect(() => {
-    if (!read.data || busy.current) return;
-    const arrived: Base = { version: read.data.version, record: read.data.data };
-    if (base.current && latest.current && !same(latest.current, base.current.record)) return;
-    if (base.current && base.current.version >= arrived.version) return;
-    base.current = arrived;
-    const kept = keptDraft(id);
-    const resumed = kept && !same(kept.draft, arrived.record) ? kept : null;
-    if (resumed) base.current = resumed.base;
-    latest.current = resumed?.draft ?? arrived.record;
-    setDraft(latest.current);
-    if (resumed) void send();
-  }, [id, read.data, send]);
+    if (!read.data) return;
+    const base: Base = { version: read.data.version, line: read.data.line, record: read.data.data };
+    happen({ on: "arrived", base });
+    void send();
+  }, [happen, read.data, send]);
 
-  const who = useQuery(whoQuery).data?.email;
+  const who = useQuery(whoQuery).data;
+  const inside = who?.email ?? who?.guest?.name;
   // Somebody has signed in again: what was kept over the ended session goes in.
   useEffect(() => {
-    if (who) void send();
-  }, [who, send]);
+    if (inside) void send();
+  }, [inside, send]);
   useEffect(() => () => window.clearTimeout(timer.current), []);
 
+  useFollowing(id, outbox.base?.line ?? null, (entry) => {
+    if (entry.id > (latest.current?.base?.line ?? 0)) {
+      void queries.invalidateQueries({ queryKey: fittingQuery(id).queryKey });
+    }
+    void queries.invalidateQueries({ queryKey: ["rail"] });
+    void queries.invalidateQueries({ queryKey: ["garment"] });
+    const elsewhere = !entry.by.here || (entry.replaced !== null && !entry.replaced?.here);
+    if (elsewhere) setHeard((now) => [...now, entry].slice(-HEARD));
+  });
+
   const change = useCallback(
-    (how: (fitting: Fitting) => Fitting) => {
-      if (!latest.current || !base.current) return;
-      const next = { ...latest.current, fitting: how(latest.current.fitting) };
-      latest.current = next;
-      setDraft(next);
-      keepDraft(id, { base: base.current, draft: next });
+    (how: (fitting: Fitting) => Fitting, adopts?: Of<"Adopted">) => {
+      const record: FittingRecord | null = seen(latest.current ?? empty);
+      if (!record) return;
+      const parts = between(record.fitting, how(record.fitting));
+      if (parts.length === 0) return;
+      const posted = { id: uuid(), parts, adopts: adopts ?? null };
+      keepChange(id, posted);
+      happen({ on: "changed", change: posted });
       void send();
     },
-    [id, send],
+    [happen, id, send],
   );
-
-  const choose = useCallback(
-    (whose: "mine" | "theirs", theirs: Base) => {
-      const mine = latest.current;
-      const from = base.current;
-      if (!mine || !from) return;
-      const next =
-        whose === "theirs"
-          ? theirs.record
-          : { ...theirs.record, fitting: merge(from.record.fitting, mine.fitting, theirs.record.fitting) };
-      base.current = theirs;
-      latest.current = next;
-      setDraft(next);
-      keepDraft(id, whose === "theirs" ? null : { base: theirs, draft: next });
-      settle(theirs);
-      void send();
-    },
-    [id, send, settle],
-  );
-
-  // An undo is a change like any other: the workroom's next version arrives as they all do.
+  // An undo is a change like any other: what stands then arrives as it always does.
   const undone = useCallback(() => void queries.invalidateQueries(), [queries]);
-
-  return { draft, saving, change, choose, undone, missing: read.error };
+  const unheard = useCallback(
+    (line: number) => setHeard((now) => now.filter((entry) => entry.id !== line)),
+    [],
+  );
+  const saving: Saving =
+    outbox.refused !== null
+      ? { state: "refused", refusal: outbox.refused }
+      : outbox.failures > 0
+        ? { state: "silent" }
+        : { state: outbox.waiting.length > 0 ? "saving" : "saved" };
+  return { draft: seen(outbox), saving, change, undone, heard, unheard, missing: read.error };
 }
 
 export type Draft = ReturnType<typeof useDraft>;

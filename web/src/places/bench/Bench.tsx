@@ -1,7 +1,7 @@
 import { Button } from "antd";
 import { useCallback, useEffect, useState } from "react";
 import type { Of } from "../../api/client";
-import { progressOf } from "../../fitting/draft";
+import { progressOf } from "../../fitting/changes";
 import type { AtWork } from "../../fitting/FittingPlace";
 import { UndoButton } from "../../fitting/UndoButton";
 import { isTyping } from "../../frame/KeysHelp";

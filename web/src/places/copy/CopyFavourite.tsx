@@ -107,10 +107,13 @@ export default function CopyFavourite({ id, draft, job }: AtWork) {
               onClick={() => {
                 const pins = copy.data?.pins ?? [];
                 const moved = new Set(pins.map((pin) => pin.seam));
-                draft.change((now) => ({
-                  ...now,
-                  pins: [...(now.pins ?? []).filter((pin) => !moved.has(pin.seam)), ...pins],
-                }));
+                draft.change(
+                  (now) => ({
+                    ...now,
+                    pins: [...(now.pins ?? []).filter((pin) => !moved.has(pin.seam)), ...pins],
+                  }),
+                  "copy",
+                );
               }}
             >
               Pin this garment like it

@@ -1,13 +1,21 @@
 import { useQuery } from "@tanstack/react-query";
+import { Popconfirm } from "antd";
+import type { Of } from "../../api/client";
 import { journalQuery } from "../../api/queries";
 import type { AtWork } from "../../fitting/FittingPlace";
 import { UndoButton } from "../../fitting/UndoButton";
+import { useTakeBack } from "../../fitting/useTakeBack";
 import { TableTabs } from "../chalk/TableTabs";
 
-/** Every change of the garment and its fittings, newest first; the newest can be undone. */
+type Entry = Of<"JournalEntry">;
+
+const made = ({ by }: Entry) => (by.here ? "you, here" : by.name ? `${by.name}, ${by.device}` : "");
+
+/** Every change of the garment and its fittings, newest first, with who made it; each that can go has its way back. */
 export default function History({ id, draft }: AtWork) {
   const garment = draft.draft?.garment ?? "";
   const journal = useQuery({ ...journalQuery(garment), enabled: garment !== "" });
+  const back = useTakeBack(garment, draft.undone);
   return (
     <div className="page stack" style={{ gap: 14 }}>
       <TableTabs id={id} />
@@ -16,8 +24,8 @@ export default function History({ id, draft }: AtWork) {
         <UndoButton draft={draft} />
       </div>
       <p className="soft">
-        Each change of this garment, kept also over a restart. Undo takes the newest back; press it again for
-        the one before.
+        Each change of this garment, kept also over a restart. Any line that nothing later stands on can be
+        taken back; what was taken back can come again.
       </p>
       <ol className="journal" data-testid="journal">
         {journal.data?.map((entry) => (
@@ -27,11 +35,74 @@ export default function History({ id, draft }: AtWork) {
             </time>
             <span>
               {entry.what}
-              {entry.undone ? ", undone" : ""}
+              {entry.undone ? ", taken back" : entry.above.length > 0 ? ", changed again later" : ""}
+              <span className="soft"> {made(entry)}</span>
+              {back.refusal && back.asked === entry.id && (
+                <span className="wrong-words" role="alert">
+                  {" "}
+                  {back.refusal.message}
+                </span>
+              )}
             </span>
+            {entry.can_go && <TakeBack entry={entry} all={journal.data ?? []} onGo={back.mutate} />}
           </li>
         ))}
       </ol>
     </div>
   );
+}
+
+/** The way back of one line; where others stand on it they are named, and go only when that is confirmed. */
+function TakeBack(props: {
+  entry: Entry;
+  all: Entry[];
+  onGo: (what: { line: number; also: number[] }) => void;
+}) {
+  const { entry, all } = props;
+  const words = `Take back: ${entry.what}`;
+  const above = standingOn(entry, all);
+  const go = () => props.onGo({ line: entry.id, also: above.map((each) => each.id) });
+  if (above.length === 0 && !entry.begins) {
+    return (
+      <button type="button" className="linkish" aria-label={words} onClick={go}>
+        take back
+      </button>
+    );
+  }
+  return (
+    <Popconfirm
+      title={
+        above.length > 0
+          ? `${above.length} later ${above.length === 1 ? "change stands" : "changes stand"} on it`
+          : "The fitting goes with it"
+      }
+      description={
+        <ul className="above">
+          {above.slice(0, 6).map((each) => (
+            <li key={each.id}>{each.what}</li>
+          ))}
+          {above.length > 6 && <li>and {above.length - 6} more</li>}
+        </ul>
+      }
+      okText={above.length > 0 ? "Take them back with it" : "Take it back"}
+      cancelText="Leave it"
+      onConfirm={go}
+    >
+      <button type="button" className="linkish" aria-label={words}>
+        take back
+      </button>
+    </Popconfirm>
+  );
+}
+
+/** Everything that stands on a line, and on what stands on it, newest first. */
+function standingOn(entry: Entry, all: Entry[]): Entry[] {
+  const found = new Set<number>();
+  const open = [...entry.above];
+  for (let id = open.pop(); id !== undefined; id = open.pop()) {
+    if (found.has(id)) continue;
+    found.add(id);
+    open.push(...(all.find((each) => each.id === id)?.above ?? []));
+  }
+  return all.filter((each) => found.has(each.id));
 }

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { HemRing } from "../../cloth/HemRing";
 import type { AtWork } from "../../fitting/FittingPlace";
+import { useIsFriend } from "../../fitting/friend";
 import { UndoButton } from "../../fitting/UndoButton";
 import { HemChoice } from "../../hem/HemChoice";
 import { HemWanted } from "../../hem/HemWanted";
@@ -13,6 +14,7 @@ import { MirrorTabs } from "./MirrorTabs";
 
 /** The hem on the body: read it round, in turning order. */
 export default function HemMirror({ id, draft, job, solution }: AtWork) {
+  const friend = useIsFriend();
   const places = solution.hem_places;
   const asked = job.fitting.hems?.[0]?.hem;
   const [chosen, setHem] = useState<HemName | undefined>(asked);
@@ -73,14 +75,16 @@ export default function HemMirror({ id, draft, job, solution }: AtWork) {
             ? "Arm hanging, slightly bent, eyes ahead."
             : "Upright, shoes on, eyes ahead: turn in place, never look down. A friend or a fixed ruler reads."}
         </p>
-        <div className="wide-only">
-          <HemWanted
-            place={place}
-            wish={wish}
-            solved={solved}
-            change={(change) => changeWish(draft, place.hem, change)}
-          />
-        </div>
+        {!friend && (
+          <div className="wide-only">
+            <HemWanted
+              place={place}
+              wish={wish}
+              solved={solved}
+              change={(change) => changeWish(draft, place.hem, change)}
+            />
+          </div>
+        )}
       </section>
       <aside className="stack mirror-side">
         <HemPad
@@ -107,15 +111,17 @@ export default function HemMirror({ id, draft, job, solution }: AtWork) {
             }))
           }
         />
-        <details className="phone-only">
-          <summary>Where it shall be</summary>
-          <HemWanted
-            place={place}
-            wish={wish}
-            solved={solved}
-            change={(change) => changeWish(draft, place.hem, change)}
-          />
-        </details>
+        {!friend && (
+          <details className="phone-only">
+            <summary>Where it shall be</summary>
+            <HemWanted
+              place={place}
+              wish={wish}
+              solved={solved}
+              change={(change) => changeWish(draft, place.hem, change)}
+            />
+          </details>
+        )}
         {solved?.waits && <p className="soft">{solved.waits}</p>}
         <HemReadings
           solved={solved}

@@ -16,10 +16,10 @@ export function Ladder(props: {
       (await answered(client.POST("/api/v1/compute/ladder", { body: { job: props.job, seam: props.seam } })))
         .data,
     onSuccess: (pins) =>
-      props.draft.change((now) => ({
-        ...now,
-        pins: [...(now.pins ?? []).filter((pin) => pin.seam !== props.seam), ...pins],
-      })),
+      props.draft.change(
+        (now) => ({ ...now, pins: [...(now.pins ?? []).filter((pin) => pin.seam !== props.seam), ...pins] }),
+        "ladder",
+      ),
   });
   if (!known || known.crosswise || known.new_dart || known.length == null) return null;
   const has = (props.job.fitting.pins ?? []).some((pin) => pin.seam === props.seam);

@@ -5,6 +5,8 @@ import type { Of } from "../../api/client";
 import { GarmentFigure } from "../../cloth/GarmentFigure";
 import { asked } from "../../entry/toRead";
 import type { AtWork } from "../../fitting/FittingPlace";
+import { useIsFriend } from "../../fitting/friend";
+import { Friends } from "../../fitting/Friends";
 import { UndoButton } from "../../fitting/UndoButton";
 import { EntryPad } from "./EntryPad";
 import { HowClose } from "./HowClose";
@@ -18,6 +20,7 @@ type Side = Of<"Side">;
 
 /** On the body: pin, read, enter, move. */
 export default function Mirror({ id, draft, job, solution }: AtWork) {
+  const friend = useIsFriend();
   const seams = solution.pinnable;
   const [address] = useSearchParams();
   const wanted = asked(address);
@@ -54,17 +57,20 @@ export default function Mirror({ id, draft, job, solution }: AtWork) {
         <h1 className="visually-hidden phone-only">At the mirror</h1>
         <div className="row spread wide-only" style={{ marginBottom: 8 }}>
           <h1>At the mirror</h1>
-          <div className="row">
-            <Checkbox
-              checked={fitting.anchored}
-              onChange={(event) => draft.change((now) => ({ ...now, anchored: event.target.checked }))}
-            >
-              Centre front and back anchored to the underlayer
-            </Checkbox>
-            <HowClose fitting={fitting} draft={draft} />
-            <OnForm fitting={fitting} draft={draft} />
-            <UndoButton draft={draft} />
-          </div>
+          {!friend && (
+            <div className="row">
+              <Checkbox
+                checked={fitting.anchored}
+                onChange={(event) => draft.change((now) => ({ ...now, anchored: event.target.checked }))}
+              >
+                Centre front and back anchored to the underlayer
+              </Checkbox>
+              <HowClose fitting={fitting} draft={draft} />
+              <OnForm fitting={fitting} draft={draft} />
+              <Friends id={id} />
+              <UndoButton draft={draft} />
+            </div>
+          )}
         </div>
         <Segmented
           className="phone-only"
@@ -124,7 +130,12 @@ export default function Mirror({ id, draft, job, solution }: AtWork) {
             })
           }
         />
-        <Ladder job={job} seam={at.seam} seams={seams} draft={draft} />
+        {!friend && <Ladder job={job} seam={at.seam} seams={seams} draft={draft} />}
+        {!friend && (
+          <div className="phone-only">
+            <Friends id={id} />
+          </div>
+        )}
         <PinList
           solution={solution}
           onRemove={(pin) =>

@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Button } from "antd";
-import { useNavigate, useParams } from "react-router";
+import { useState } from "react";
+import { Link, useNavigate, useParams } from "react-router";
 import { answered, client, type Of } from "../../api/client";
 import { garmentQuery } from "../../api/queries";
 import { Panels } from "../../cloth/Panels";
@@ -53,7 +54,11 @@ function Sheet({
     await queries.invalidateQueries();
     navigate("/");
   };
-  const sheet = useGarmentSheet(id, kept, version, () => navigate("/"));
+  const [strays, setStrays] = useState<Of<"StrayOn">[]>([]);
+  const sheet = useGarmentSheet(id, kept, version, (strayed) =>
+    strayed.length > 0 ? setStrays(strayed) : navigate("/"),
+  );
+  if (strays.length > 0) return <Strayed strays={strays} />;
   return (
     <div className="page">
       <form
@@ -155,5 +160,34 @@ function SoFar({ sheet }: { sheet: GarmentSheet }) {
         </div>
       )}
     </>
+  );
+}
+
+/** What no longer fits the garment as it was just saved, and the way to it. */
+function Strayed({ strays }: { strays: Of<"StrayOn">[] }) {
+  const fittings = [...new Map(strays.map((stray) => [stray.fitting, stray.number])).entries()];
+  return (
+    <div className="page stack" data-testid="strayed">
+      <h1>
+        Saved, and {strays.length === 1 ? "one reading is" : `${strays.length} readings are`} on nothing now
+      </h1>
+      <p>
+        They were read on the garment as it was. They count for nothing until they are read again or taken
+        out; change the garment back, and they are where they were.
+      </p>
+      <ul>
+        {strays.map((stray, at) => (
+          <li key={at}>{stray.words}</li>
+        ))}
+      </ul>
+      <div className="row">
+        {fittings.map(([fitting, number]) => (
+          <Link key={fitting} className="button-link" to={`/fittings/${fitting}/mirror`}>
+            See to fitting {number}
+          </Link>
+        ))}
+        <Link to="/">Back to the rail</Link>
+      </div>
+    </div>
   );
 }

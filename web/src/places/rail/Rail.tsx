@@ -1,11 +1,10 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Button } from "antd";
 import { useNavigate } from "react-router";
-import { v7 as uuid } from "uuid";
-import { answered, client, type Of } from "../../api/client";
+import type { Of } from "../../api/client";
 import { calendarQuery, railQuery } from "../../api/queries";
 import { Silhouette } from "../../cloth/Silhouette";
-import { today } from "../../entry/days";
+import { beginFitting } from "../../fitting/beginFitting";
 import { FreeTime } from "./FreeTime";
 
 type Hanging = Of<"Hanging">;
@@ -21,14 +20,7 @@ export default function Rail() {
   const queries = useQueryClient();
   const begin = useMutation({
     mutationFn: async (hanging: Hanging) => {
-      const id = uuid();
-      const fitting = { held_on: today(), intention: "easy" as const, anchored: false };
-      await answered(
-        client.PUT("/api/v1/fittings/{id}", {
-          params: { path: { id } },
-          body: { garment: hanging.id, number: (hanging.fitting_number ?? 0) + 1, fitting },
-        }),
-      );
+      const id = await beginFitting(hanging.id);
       await queries.invalidateQueries({ queryKey: ["rail"] });
       return id;
     },

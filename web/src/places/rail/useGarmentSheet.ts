@@ -62,7 +62,7 @@ export function useGarmentSheet(
   id: string | undefined,
   kept: GarmentRecord,
   keptVersion: number | null,
-  onSaved: () => void,
+  onSaved: (strays: Of<"StrayOn">[]) => void,
 ) {
   const [record, setShownRecord] = useState(kept);
   const [fresh] = useState(() => uuid());
@@ -120,7 +120,7 @@ export function useGarmentSheet(
       await Promise.all(reading.current);
       if (Object.values(unread.current).some(Boolean)) throw new Unread();
       const key = id ?? fresh;
-      await answered(
+      const { data } = await answered(
         client.PUT("/api/v1/garments/{id}", {
           params: { path: { id: key } },
           body: latest.current,
@@ -128,6 +128,7 @@ export function useGarmentSheet(
         }),
       );
       await queries.invalidateQueries();
+      return data.strays;
     },
     retry: (count, error) => error instanceof Refused && error.isSilence && count < 400,
     retryDelay: 1500,

@@ -39,12 +39,15 @@ export default function ShareOut({ id, draft, job, solution }: AtWork) {
     }
   };
   const choose = (plan: Of<"SharePlan">) =>
-    draft.change((now) => ({
-      ...now,
-      pins: plan.pins,
-      // Depths accepted for the old plan say nothing about the new one.
-      accepted: (now.accepted ?? []).filter((each) => !plan.parts.some((part) => part.seam === each.seam)),
-    }));
+    draft.change(
+      (now) => ({
+        ...now,
+        pins: plan.pins,
+        // Depths accepted for the old plan say nothing about the new one.
+        accepted: (now.accepted ?? []).filter((each) => !plan.parts.some((part) => part.seam === each.seam)),
+      }),
+      "plan",
+    );
   const out = share.data;
   return (
     <div className="page stack" style={{ gap: 16 }}>

@@ -1,0 +1,39 @@
+import { Suspense } from "react";
+import { Navigate, Route, Routes } from "react-router";
+import type { Of } from "../../api/client";
+import { FriendsFitting } from "../../fitting/FittingPlace";
+import { SavedContext, type SavedWords } from "../../frame/saved";
+import { useState } from "react";
+
+/** The house as a friend's device sees it: one fitting's mirror under a narrow shelf. */
+export default function FriendsHouse({ guest }: { guest: Of<"AsGuest"> }) {
+  const [saved, setSaved] = useState<SavedWords>(null);
+  return (
+    <SavedContext value={setSaved}>
+      <header className="shelf">
+        <span className="mark">
+          <img src="/mark.svg" width="26" height="26" alt="" />
+          <b>Vemble</b>
+        </span>
+        <span className="grow">Reading for a friend, as {guest.name}</span>
+        <span className={`saved ${saved?.bad ? "bad" : ""}`} role="status" data-testid="saved">
+          {saved?.words}
+        </span>
+      </header>
+      <main>
+        <Suspense
+          fallback={
+            <p className="page" role="status">
+              Fetching the mirror.
+            </p>
+          }
+        >
+          <Routes>
+            <Route path="fittings/:fittingId/:place" element={<FriendsFitting id={guest.fitting} />} />
+            <Route path="*" element={<Navigate to={`/fittings/${guest.fitting}/mirror`} replace />} />
+          </Routes>
+        </Suspense>
+      </main>
+    </SavedContext>
+  );
+}
