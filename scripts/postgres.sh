@@ -2,6 +2,8 @@
 # A private PostgreSQL on loopback.
 #   postgres.sh start DIR   starts it (making it first if need be) and prints its URL
 #   postgres.sh stop DIR    stops it
+#   postgres.sh crash DIR   ends it as a power cut does
+#   postgres.sh freeze DIR  holds all of it still, connections open; thaw DIR lets it go on
 # PostgreSQL refuses to run as root; as root it is run as the user "postgres", and where that user
 # cannot reach DIR its files are kept under /var/tmp instead.
 . "$(dirname "$0")/common.sh"
@@ -51,5 +53,11 @@ start() {
 case $1 in
 start) start ;;
 stop) pg pg_ctl -D "$data" -m fast -w stop >/dev/null 2>&1 || true ;;
-*) echo "postgres.sh start|stop DIR" >&2; exit 2 ;;
+crash) pg pg_ctl -D "$data" -m immediate -w stop >/dev/null 2>&1 || true ;;
+freeze | thaw)
+    first=$(head -n 1 "$data/postmaster.pid")
+    # Only the processes of this very PostgreSQL.
+    as_root kill "-$([ "$1" = freeze ] && echo STOP || echo CONT)" "$first" $(pgrep -P "$first")
+    ;;
+*) echo "postgres.sh start|stop|crash|freeze|thaw DIR" >&2; exit 2 ;;
 esac

@@ -7,11 +7,13 @@
 mod browser;
 mod contrary;
 mod postgres;
+mod visitor;
 mod workroom;
 
 pub use browser::{Browser, DESK, PHONE, Screen};
 pub use contrary::{Contrary, Mood};
 pub use postgres::Postgres;
+pub use visitor::Visitor;
 pub use workroom::Workroom;
 
 use std::path::{Path, PathBuf};

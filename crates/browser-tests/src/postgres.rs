@@ -34,6 +34,30 @@ impl Postgres {
         assert!(self.script("stop").status().expect("the script").success());
     }
 
+    /// Ends it as a power cut does.
+    ///
+    /// # Panics
+    /// When the script cannot be run.
+    pub fn crash(&self) {
+        assert!(self.script("crash").status().expect("the script").success());
+    }
+
+    /// Holds it still: connections stay open and nothing answers.
+    ///
+    /// # Panics
+    /// When the script cannot be run.
+    pub fn freeze(&self) {
+        assert!(self.script("freeze").status().expect("the script").success());
+    }
+
+    /// Lets it go on.
+    ///
+    /// # Panics
+    /// When the script cannot be run.
+    pub fn thaw(&self) {
+        assert!(self.script("thaw").status().expect("the script").success());
+    }
+
     fn script(&self, act: &str) -> Command {
         let mut command = Command::new(crate::project().join("scripts/postgres.sh"));
         command.arg(act).arg(&self.folder);
@@ -43,6 +67,8 @@ impl Postgres {
 
 impl Drop for Postgres {
     fn drop(&mut self) {
+        // It may have been held still when its test failed.
+        let _ = self.script("thaw").stderr(Stdio::null()).status();
         let _ = self.script("stop").status();
         let _ = std::fs::remove_dir_all(&self.folder);
     }

@@ -83,6 +83,7 @@ fn sign_in(url: &str) -> String {
     let entry = json!({ "email": "bench@example.org", "password": "a long enough password" });
     ureq::post(&format!("{url}/api/v1/account")).send_json(&entry).expect("an account");
     let signed_in = ureq::post(&format!("{url}/api/v1/session")).send_json(&entry).expect("a session");
-    let cookie = signed_in.header("set-cookie").expect("a cookie");
-    cookie.split(';').next().unwrap_or_default().to_owned()
+    let cookies = signed_in.all("set-cookie");
+    let session = cookies.into_iter().find(|cookie| cookie.starts_with("vemble=")).expect("a session");
+    session.split(';').next().unwrap_or_default().to_owned()
 }

@@ -1,0 +1,61 @@
+//! A program that asks a workroom, with cookies of its own.
+
+use std::time::Duration;
+
+use serde_json::Value;
+
+/// A program's line to a workroom.
+#[derive(Clone)]
+pub struct Visitor {
+    agent: ureq::Agent,
+    url: String,
+}
+
+impl Visitor {
+    /// One that nobody knows yet. It waits for an answer longer than any server should take.
+    #[must_use]
+    pub fn new(url: &str) -> Visitor {
+        let agent = ureq::AgentBuilder::new().timeout(Duration::from_secs(60)).build();
+        Visitor { agent, url: url.to_owned() }
+    }
+
+    /// One that has opened the demo workroom.
+    ///
+    /// # Panics
+    /// When it does not open.
+    #[must_use]
+    pub fn in_demo(url: &str) -> Visitor {
+        let visitor = Visitor::new(url);
+        let (status, told) = visitor.send("POST", "/api/v1/demo-session", None).expect("an answer");
+        assert_eq!(status, 200, "{told}");
+        visitor
+    }
+
+    /// Asks; status and body, or nothing where no answer came.
+    #[must_use]
+    pub fn send(&self, method: &str, path: &str, body: Option<&Value>) -> Option<(u16, Value)> {
+        let request = self.agent.request(method, &format!("{}{path}", self.url));
+        let answer = match body {
+            Some(body) => request.send_json(body),
+            None => request.call(),
+        };
+        match answer {
+            Ok(response) | Err(ureq::Error::Status(_, response)) => {
+                let status = response.status();
+                // An answer that was cut off is none.
+                let text = response.into_string().ok()?;
+                Some((status, serde_json::from_str(&text).unwrap_or(Value::Null)))
+            }
+            Err(ureq::Error::Transport(_)) => None,
+        }
+    }
+
+    /// Reads; there has to be an answer.
+    ///
+    /// # Panics
+    /// When there is none.
+    #[must_use]
+    pub fn get(&self, path: &str) -> (u16, Value) {
+        self.send("GET", path, None).unwrap_or_else(|| panic!("no answer to {path}"))
+    }
+}

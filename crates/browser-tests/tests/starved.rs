@@ -1,0 +1,216 @@
+//! A house that stays open: a database that holds still, is slow, or was never there; clients that want everything.
+
+use std::io::{Read, Write};
+use std::net::TcpStream;
+use std::process::{Command, Stdio};
+use std::sync::atomic::{AtomicBool, AtomicU32, Ordering};
+use std::time::Duration;
+
+use diesel::connection::SimpleConnection;
+use diesel::{Connection, PgConnection};
+use serde_json::{Value, json};
+use vemble_browser_tests::{Postgres, Visitor, Workroom, binary, demo_fitting};
+use vemble_store::testing;
+
+/// How often to try; more often when somebody goes looking (`make hunt`).
+fn search(times: u32) -> u32 {
+    times * std::env::var("VEMBLE_SEARCH").ok().and_then(|more| more.parse().ok()).unwrap_or(1)
+}
+
+fn code(told: &(u16, Value)) -> (u16, &str) {
+    (told.0, told.1["code"].as_str().unwrap_or_default())
+}
+
+#[test]
+fn a_database_that_holds_still_is_said_pages_come_and_it_recovers_by_itself() {
+    let postgres = Postgres::new("still");
+    let workroom = Workroom::on(&postgres.start(), true);
+    let visitor = Visitor::in_demo(&workroom.url);
+    assert_eq!(visitor.get("/api/v1/garments").0, 200);
+    postgres.freeze();
+    for path in ["/api/v1/garments", "/api/health", "/api/v1/session"] {
+        assert_eq!(code(&visitor.get(path)), (503, "store.unavailable"), "{path}");
+    }
+    // A page needs no database, with a cookie too; more ask than the pool has connections.
+    for _ in 0..12 {
+        assert_eq!(visitor.get("/").0, 200);
+        assert_eq!(visitor.get("/api/v1/garments").0, 503);
+    }
+    postgres.thaw();
+    let mut asked = 0;
+    while visitor.get("/api/v1/garments").0 != 200 {
+        asked += 1;
+        assert!(asked < 100, "it does not recover");
+        std::thread::sleep(Duration::from_millis(200));
+    }
+}
+
+#[test]
+fn a_table_somebody_holds_keeps_only_those_waiting_who_need_it() {
+    let database = testing::fresh_database();
+    let workroom = Workroom::on(&database, true);
+    let visitor = Visitor::in_demo(&workroom.url);
+    let mut holder = PgConnection::establish(&database).expect("a connection");
+    holder.batch_execute("BEGIN; LOCK TABLE garment IN ACCESS EXCLUSIVE MODE").expect("held");
+    let told = visitor.get("/api/v1/garments");
+    assert_eq!(told.0, 503, "{}", told.1);
+    assert_eq!(visitor.get("/api/v1/wearers").0, 200);
+    holder.batch_execute("ROLLBACK").expect("let go");
+    assert_eq!(visitor.get("/api/v1/garments").0, 200);
+}
+
+/// What a server says that does not come up.
+fn last_words(database: &str) -> String {
+    let output = Command::new(binary())
+        .args(["serve", "--listen", "127.0.0.1:0", "--database", database])
+        .stdout(Stdio::null())
+        .output()
+        .expect("it runs");
+    assert!(!output.status.success(), "{database} was opened");
+    String::from_utf8(output.stderr).expect("words")
+}
+
+#[test]
+fn a_wrong_password_a_missing_database_and_no_server_are_told_apart() {
+    let right = testing::fresh_database();
+    let (account, rest) = right.split_once('@').expect("a URL");
+    let (user, _) = account.rsplit_once(':').expect("a password");
+    let wrong = last_words(&format!("{user}:wrong@{rest}"));
+    assert!(wrong.contains("does not know this name and password"), "{wrong}");
+    let missing = last_words(&format!("{right}_gone"));
+    assert!(missing.contains("no database of that name"), "{missing}");
+    let dead = last_words(&format!("{account}@127.0.0.1:1/vemble"));
+    assert!(dead.contains("no PostgreSQL answers there"), "{dead}");
+}
+
+#[test]
+fn two_servers_on_a_fresh_database_both_come_up_and_hear_each_other() {
+    for _ in 0..search(2) {
+        let database = testing::fresh_database();
+        let both = std::thread::scope(|scope| {
+            let start = || scope.spawn(|| Workroom::on(&database, false));
+            let (one, other) = (start(), start());
+            [one.join().expect("up"), other.join().expect("up")]
+        });
+        for workroom in &both {
+            assert_eq!(workroom.get("/api/health").0, 200);
+        }
+        let entry = json!({ "email": "ada@example.org", "password": "a long enough password" });
+        let (one, other) = (Visitor::new(&both[0].url), Visitor::new(&both[1].url));
+        assert_eq!(one.send("POST", "/api/v1/account", Some(&entry)).expect("an answer").0, 202);
+        for visitor in [&one, &other] {
+            assert_eq!(visitor.send("POST", "/api/v1/session", Some(&entry)).expect("an answer").0, 200);
+        }
+    }
+}
+
+#[test]
+fn sign_ups_do_not_keep_out_who_is_in() {
+    let workroom = Workroom::on(&testing::fresh_database(), true);
+    let visitor = Visitor::in_demo(&workroom.url);
+    let done = AtomicBool::new(false);
+    let answered = AtomicU32::new(0);
+    std::thread::scope(|scope| {
+        let crowd: Vec<_> = (0..20)
+            .map(|i| {
+                let url = &workroom.url;
+                scope.spawn(move || {
+                    let email = format!("somebody{i}@example.org");
+                    let entry = json!({ "email": email, "password": "a long enough password" });
+                    Visitor::new(url).send("POST", "/api/v1/account", Some(&entry)).expect("an answer").0
+                })
+            })
+            .collect();
+        scope.spawn(|| {
+            while !done.load(Ordering::Relaxed) {
+                assert_eq!(visitor.get("/api/v1/wearers").0, 200);
+                answered.fetch_add(1, Ordering::Relaxed);
+            }
+        });
+        let told: Vec<u16> = crowd.into_iter().map(|each| each.join().expect("an answer")).collect();
+        done.store(true, Ordering::Relaxed);
+        assert!(told.iter().all(|status| *status == 202), "{told:?}");
+    });
+    assert!(answered.load(Ordering::Relaxed) >= 3, "who is in was hardly answered");
+    // And no address makes accounts without end.
+    let more: Vec<u16> = (0..20)
+        .map(|i| {
+            let email = format!("another{i}@example.org");
+            let entry = json!({ "email": email, "password": "a long enough password" });
+            Visitor::new(&workroom.url).send("POST", "/api/v1/account", Some(&entry)).expect("an answer").0
+        })
+        .collect();
+    assert!(more.contains(&429), "{more:?}");
+}
+
+#[test]
+fn one_account_that_asks_for_everything_leaves_room_for_another() {
+    let workroom = Workroom::on(&testing::fresh_database(), true);
+    let greedy = Visitor::in_demo(&workroom.url);
+    let (_, job) = greedy.get(&format!("/api/v1/fittings/{}/job", demo_fitting(312)));
+    let entry = json!({ "email": "ada@example.org", "password": "a long enough password" });
+    let other = Visitor::new(&workroom.url);
+    assert_eq!(other.send("POST", "/api/v1/account", Some(&entry)).expect("an answer").0, 202);
+    assert_eq!(other.send("POST", "/api/v1/session", Some(&entry)).expect("an answer").0, 200);
+    let done = AtomicBool::new(false);
+    let turned_away = AtomicU32::new(0);
+    std::thread::scope(|scope| {
+        for _ in 0..40 {
+            scope.spawn(|| {
+                while !done.load(Ordering::Relaxed) {
+                    let (status, told) =
+                        greedy.send("POST", "/api/v1/compute/fit-picture", Some(&job)).expect("an answer");
+                    match status {
+                        200 => {}
+                        503 => {
+                            assert_eq!(told["code"], "server.busy", "{told}");
+                            assert_eq!(told["retry_after"], 1);
+                            turned_away.fetch_add(1, Ordering::Relaxed);
+                        }
+                        _ => panic!("{status}: {told}"),
+                    }
+                }
+            });
+        }
+        for _ in 0..search(30) {
+            let (status, told) = other.send("POST", "/api/v1/compute/job", Some(&job)).expect("an answer");
+            assert_eq!(status, 200, "{told}");
+        }
+        done.store(true, Ordering::Relaxed);
+    });
+    assert!(turned_away.load(Ordering::Relaxed) > 0, "forty at once are more than one account's share");
+}
+
+/// What a server says to a body of which one letter comes.
+fn slow_body(url: &str) -> String {
+    let mut line = TcpStream::connect(url.trim_start_matches("http://")).expect("a line");
+    let head = "POST /api/v1/session HTTP/1.1\r\nHost: x\r\nContent-Type: application/json\r\nContent-Length: 90\r\n\r\n{";
+    line.write_all(head.as_bytes()).expect("sent");
+    line.set_read_timeout(Some(Duration::from_secs(60))).expect("patience");
+    let mut told = vec![0; 4096];
+    let count = line.read(&mut told).expect("an answer");
+    String::from_utf8_lossy(&told[..count]).into_owned()
+}
+
+#[test]
+fn bodies_that_never_arrive_are_dropped_and_packed_ones_refused() {
+    let workroom = Workroom::empty();
+    let told: Vec<String> = std::thread::scope(|scope| {
+        let slow: Vec<_> = (0..20).map(|_| scope.spawn(|| slow_body(&workroom.url))).collect();
+        // Meanwhile the house is open.
+        for _ in 0..50 {
+            assert_eq!(workroom.get("/api/health").0, 200);
+        }
+        slow.into_iter().map(|each| each.join().expect("told")).collect()
+    });
+    for told in told {
+        assert!(told.starts_with("HTTP/1.1 408") && told.contains("request.slow"), "{told}");
+    }
+    let packed = ureq::post(&format!("{}/api/v1/session", workroom.url))
+        .set("Content-Type", "application/json")
+        .set("Content-Encoding", "gzip")
+        .send_bytes(&[0x1f, 0x8b, 8, 0, 0, 0, 0, 0]);
+    let Err(ureq::Error::Status(status, answer)) = packed else { panic!("a packed body was taken") };
+    let told = answer.into_string().expect("words");
+    assert!(status == 415 && told.contains("request.packed"), "{status} {told}");
+}
