@@ -26,8 +26,6 @@ pub struct Summary {
     pub steps: [usize; 2],
     /// How much is on nothing of the garment.
     pub strays: usize,
-    /// Its silhouette, where it has been measured.
-    pub figure: Option<Figure>,
 }
 
 impl Summary {
@@ -45,8 +43,15 @@ impl Summary {
             steps: [steps.len() - left.len(), steps.len()],
             left,
             strays: solution.strays.len(),
-            figure: solution.drawing.as_ref().and_then(|drawing| drawing.figure.clone()),
         }
+    }
+
+    /// The garment's silhouette, where it has been measured, as fine as it is seen among others: a tenth of a
+    /// millimetre.
+    #[must_use]
+    pub fn figure_of(solution: &Solution) -> Option<Figure> {
+        let figure = solution.drawing.as_ref()?.figure.as_ref()?;
+        Some(figure.rounded())
     }
 
     /// Hands-on minutes left for the hand that took so long before: what the whole solution says.

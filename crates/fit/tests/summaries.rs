@@ -17,7 +17,17 @@ fn a_summary_says_the_minutes_that_the_order_says_for_every_hand() {
             let solution = solve(&job).expect("a result");
             assert_eq!(plain.minutes_left(&log), solution.plan.minutes_left, "{name}");
             assert_eq!(Summary::of(&solution), plain, "{name}: a step timed elsewhere changes no summary");
-            assert!(plain.steps[1] > 5 && plain.figure.is_some(), "{name}");
+            assert!(plain.steps[1] > 5, "{name}");
+            let drawn =
+                solution.drawing.as_ref().and_then(|drawing| drawing.figure.clone()).expect("a figure");
+            let small = Summary::figure_of(&solution).expect("a figure");
+            for (seen, point) in small.outline.iter().zip(&drawn.outline) {
+                assert!(
+                    (seen[0] - point[0]).abs() <= 0.0501 && (seen[1] - point[1]).abs() <= 0.0501,
+                    "{name}"
+                );
+            }
+            assert_eq!(small.outline.len(), drawn.outline.len(), "{name}");
         }
     }
 }

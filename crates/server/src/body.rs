@@ -16,7 +16,7 @@ use crate::problem::Problem;
 pub const BODY_LIMIT: usize = 1024 * 1024;
 
 /// How long a body may take to arrive; one that comes letter by letter keeps a connection from others.
-const ARRIVES_WITHIN: Duration = Duration::from_secs(15);
+pub const ARRIVES_WITHIN: Duration = Duration::from_secs(15);
 
 /// A parsed JSON body.
 pub struct Body<T>(pub T);

@@ -6,10 +6,10 @@ use uuid::Uuid;
 use vemble_fit::change::Change;
 use vemble_fit::garment::HemName;
 use vemble_fit::hem::{self, HemWish};
-use vemble_fit::{Fitting, Solution, Summary, admit};
+use vemble_fit::{Fitting, Solution, admit};
 use vemble_store::{
-    Accepted, AccountId, Conn, FittingChange, FittingRecord, Seen, StoreError, Versioned, Works, Written,
-    fitting, journal_of, rail,
+    Accepted, AccountId, Conn, FittingChange, FittingRecord, InShort, Seen, StoreError, Versioned, Works,
+    Written, fitting, journal_of, rail,
 };
 
 use crate::app::App;
@@ -282,7 +282,7 @@ fn keep(
     let newest = record.is_some_and(|record| record.number + 1 >= looked.next);
     if let Some(solution) = solution.filter(|_| newest) {
         let stands_for = looked.around.stands_for((id, written.version));
-        rail::keep(conn, looked.garment, &stands_for, &Summary::of(&solution))?;
+        rail::keep(conn, looked.garment, &stands_for, &InShort::of(&solution)?)?;
     }
     Ok(written)
 }

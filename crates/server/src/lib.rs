@@ -18,6 +18,7 @@ mod session_keeper;
 mod signed_in;
 mod stream;
 mod tidy;
+pub mod workroom;
 
 use std::net::TcpListener;
 
@@ -59,6 +60,7 @@ fn routes(config: &mut utoipa_actix_web::service_config::ServiceConfig<'_>) {
     routes::guests::configure(config);
     routes::compute::configure(config);
     routes::words::configure(config);
+    routes::workroom::configure(config);
 }
 
 /// The OpenAPI document.

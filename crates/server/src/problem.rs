@@ -10,6 +10,7 @@ use utoipa::{IntoResponses, ToSchema};
 use vemble_fit::change::ChangeError;
 use vemble_fit::plan::StopError;
 use vemble_fit::{JobError, NotAdmitted, ReadingError};
+use vemble_formats::WorkroomFileError;
 use vemble_store::{CannotChange, StoreError};
 
 /// What went wrong.
@@ -236,6 +237,28 @@ impl Problem {
             "request.packed",
             "That is packed",
             "Send the body as it is, without a content encoding.",
+        )
+    }
+
+    /// The body is no workroom file.
+    pub fn not_zip() -> Problem {
+        Problem::new(
+            StatusCode::UNSUPPORTED_MEDIA_TYPE,
+            "request.not_zip",
+            "That is no workroom file",
+            "Send the file with the content type application/zip.",
+        )
+    }
+
+    /// A workroom file that cannot be read.
+    pub fn workroom_file(error: &WorkroomFileError) -> Problem {
+        if *error == WorkroomFileError::TooLarge {
+            return Problem::too_large(vemble_formats::LARGEST_WORKROOM);
+        }
+        Problem::nonsense(
+            "workroom.unreadable",
+            "",
+            format!("The file was not taken: {error}. Nothing was changed."),
         )
     }
 

@@ -5,6 +5,7 @@
 //! repeated write changes nothing, a stale one is told what stands now.
 
 mod accounts;
+mod backups;
 mod change;
 mod changes;
 mod entry;
@@ -28,6 +29,7 @@ mod version;
 mod wearers;
 
 pub use accounts::{Account, AccountId, Credentials, Holdings};
+pub use backups::Everything;
 pub use change::{Adopted, Begin, FittingChange};
 pub use changes::{Accepted, Seen, Written};
 pub use entry::{JournalEntry, Maker};
@@ -39,7 +41,7 @@ pub use hand::Hand;
 pub use journal::{Going, KeptLine};
 pub use listener::Listener;
 pub use pool::{Conn, Store, ping, together};
-pub use rails::{OnRail, StandsFor};
+pub use rails::{Due, InShort, OnRail, StandsFor};
 pub use version::{Expected, Versioned};
 
 /// Accounts: signing up, credentials, habits.
@@ -48,6 +50,10 @@ pub mod account {
         SESSION_ACCOUNT, by_email, create, credentials, delete, get, holdings, password_hash, put_habits,
         set_password, sign_out_everywhere, timings,
     };
+}
+/// A whole workroom.
+pub mod backup {
+    pub use crate::backups::{read, restore};
 }
 /// Fittings of a garment.
 pub mod fitting {
@@ -68,7 +74,7 @@ pub mod journal_of {
 }
 /// What a page of many garments says of each.
 pub mod rail {
-    pub use crate::rails::{forget, keep, list};
+    pub use crate::rails::{due, forget, keep, list};
 }
 /// Signed-in browsers and attempts to sign in.
 pub mod session {

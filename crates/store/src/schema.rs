@@ -207,7 +207,8 @@ diesel::table! {
     summary (garment_id) {
         garment_id -> Uuid,
         stands_for -> Text,
-        said -> Jsonb,
+        said -> Text,
+        figure -> Nullable<Text>,
     }
 }
 
@@ -256,5 +257,7 @@ diesel::table! {
 
 diesel::joinable!(step -> fitting (fitting_id));
 diesel::allow_tables_to_appear_in_same_query!(step, fitting);
+diesel::joinable!(summary -> garment (garment_id));
+diesel::allow_tables_to_appear_in_same_query!(summary, garment);
 diesel::joinable!(guest -> guest_code (code_id));
 diesel::allow_tables_to_appear_in_same_query!(guest, guest_code);

@@ -1,9 +1,11 @@
 //! What the server adds to computing: the compute endpoint's time over the solver's own and that of writing the
-//! answer.
+//! answer; a change to its answer, and to another screen; the rail of a full house; memory.
 //!
-//! The two take turns, so that whatever else the machine does meets both; the ratio of the medians is the figure.
+//! Endpoint and solver take turns, so that whatever else the machine does meets both; the ratio of the medians is
+//! the figure.
 //! `make bench` starts PostgreSQL first.
 
+use std::io::{BufRead, BufReader};
 use std::net::TcpListener;
 use std::time::{Duration, Instant};
 
@@ -22,23 +24,81 @@ fn main() {
     if !std::env::args().any(|argument| argument == "--bench") {
         return;
     }
-    let url = serve();
-    let cookie = sign_in(&url);
+    let house = House::open();
+    compute_endpoint(&house);
+    change_to_answer(&house);
+    change_to_other_screen(&house);
+    rail(&house);
+    memory(&house);
+}
+
+/// A server with somebody signed in.
+struct House {
+    agent: ureq::Agent,
+    url: String,
+    cookie: String,
+}
+
+impl House {
+    fn open() -> House {
+        let url = serve();
+        House { agent: ureq::agent(), cookie: sign_in(&url), url }
+    }
+
+    fn ask(&self, method: &str, path: &str, body: Option<&Value>) -> Value {
+        let request =
+            self.agent.request(method, &format!("{}/api/v1/{path}", self.url)).set("Cookie", &self.cookie);
+        let answer = match body {
+            Some(body) => request.send_json(body),
+            None => request.call(),
+        };
+        answer.expect("an answer").into_json().expect("JSON")
+    }
+
+    /// Hangs the example's garment with so many fittings; the ids of both.
+    fn hang(&self, number: u128, fittings: u128) -> (String, Vec<String>) {
+        let file: Value = serde_json::from_str(JOB).expect("the example");
+        let id = |n: u128| uuid::Uuid::from_u128((7 << 76) | (1 << 63) | n).to_string();
+        let garment = id(1_000_000 + number);
+        let record = json!({ "due_on": "2030-01-01", "garment": file["garment"] });
+        self.ask("PUT", &format!("garments/{garment}"), Some(&record));
+        let fittings = (1..=fittings)
+            .map(|each| {
+                let fitting = id(2_000_000 + 10 * number + each);
+                let record = json!({ "garment": garment, "number": each, "fitting": file["fitting"] });
+                self.ask("PUT", &format!("fittings/{fitting}"), Some(&record));
+                fitting
+            })
+            .collect();
+        (garment, fittings)
+    }
+}
+
+/// A change of one pin, with an id of its own.
+fn change(n: u32) -> Value {
+    let pin = json!({
+        "id": "bench", "seam": "outseam", "side": "left", "datum": "hem", "station": 640,
+        "mode": "seam_to_pin", "reading": 9.0 + f64::from(n % 40) / 10.0,
+    });
+    json!({ "changes": [{ "id": uuid::Uuid::now_v7(), "parts": [{ "change": "put_pin", "pin": pin }] }] })
+}
+
+fn compute_endpoint(house: &House) {
     let file: Value = serde_json::from_str(JOB).expect("the example");
-    let agent = ureq::agent();
     let (mut asked, mut own) = (Vec::new(), Vec::new());
     for n in 0..JOBS {
         let mut file = file.clone();
         file["fitting"]["pins"][0]["reading"] = json!(9.0 + (f64::from(n) * 12.9898).sin());
         let job: Job = serde_json::from_value(file.clone()).expect("a job");
-        let body = file.to_string();
         let here = timed(|| {
             serde_json::to_vec(&solve(&job).expect("a result")).expect("an answer");
         });
+        let body = file.to_string();
         let there = timed(|| {
-            agent
-                .post(&format!("{url}/api/v1/compute/job"))
-                .set("Cookie", &cookie)
+            house
+                .agent
+                .post(&format!("{}/api/v1/compute/job", house.url))
+                .set("Cookie", &house.cookie)
                 .set("Content-Type", "application/json")
                 .send_string(&body)
                 .expect("a result")
@@ -54,6 +114,83 @@ fn main() {
     println!("solving and writing the answer  {own:.2?} (median of {JOBS}, every job another)");
     println!("the compute endpoint            {asked:.2?}");
     println!("endpoint / own  {:.2} (aim: at most 1.5)", asked.as_secs_f64() / own.as_secs_f64());
+}
+
+fn change_to_answer(house: &House) {
+    let (_, fittings) = house.hang(0, 1);
+    let path = format!("fittings/{}/changes", fittings[0]);
+    let times = (0..JOBS).map(|n| {
+        let body = change(n);
+        timed(|| {
+            house.ask("POST", &path, Some(&body));
+        })
+    });
+    let times: Vec<Duration> = times.skip(WARM_UP as usize).collect();
+    println!("change posted to answer         {:.2?} (median of {JOBS})", median(times));
+}
+
+fn change_to_other_screen(house: &House) {
+    let (_, fittings) = house.hang(1, 1);
+    let path = format!("fittings/{}/changes", fittings[0]);
+    let stream = house
+        .agent
+        .get(&format!("{}/api/v1/{path}?since=1000000000", house.url))
+        .set("Cookie", &house.cookie)
+        .call()
+        .expect("a stream");
+    drop(stream);
+    let last = house.ask("POST", &path, Some(&change(0)))["line"].as_i64().expect("a line");
+    let stream = house
+        .agent
+        .get(&format!("{}/api/v1/{path}?since={last}", house.url))
+        .set("Cookie", &house.cookie)
+        .call()
+        .expect("a stream");
+    let mut lines = BufReader::new(stream.into_reader()).lines().map_while(Result::ok);
+    let mut times = Vec::new();
+    for n in 1..=100 {
+        let body = change(n);
+        times.push(timed(|| {
+            house.ask("POST", &path, Some(&body));
+            let _ = lines.find(|line| line.starts_with("data:")).expect("told");
+        }));
+    }
+    println!("change on one screen to another {:.2?} (median of 100; aim: within a second)", median(times));
+}
+
+fn rail(house: &House) {
+    for number in 2..202 {
+        house.hang(number, 3);
+    }
+    let garments = house.ask("GET", "garments", None).as_array().expect("garments").len();
+    for what in ["garments", "calendar"] {
+        let times: Vec<Duration> = (0..60)
+            .map(|_| {
+                timed(|| {
+                    house.ask("GET", what, None);
+                })
+            })
+            .collect();
+        println!("{what:9} of {garments} garments       {:.2?} (median of 60; aim: 40 ms)", median(times));
+    }
+}
+
+/// What the server holds of the machine's memory, in megabytes.
+fn resident() -> f64 {
+    let status = std::fs::read_to_string("/proc/self/status").unwrap_or_default();
+    let line = status.lines().find(|line| line.starts_with("VmRSS:")).unwrap_or_default();
+    line.split_whitespace().nth(1).and_then(|kb| kb.parse::<f64>().ok()).unwrap_or(0.0) / 1024.0
+}
+
+fn memory(house: &House) {
+    let file: Value = serde_json::from_str(JOB).expect("the example");
+    let begun = resident();
+    for n in 0..5_000_u32 {
+        let mut file = file.clone();
+        file["fitting"]["pins"][0]["reading"] = json!(9.0 + (f64::from(n) * 12.9898).sin());
+        house.ask("POST", "compute/job", Some(&file));
+    }
+    println!("memory, before and after 5,000 computed jobs  {begun:.0} and {:.0} MB", resident());
 }
 
 fn timed(work: impl FnOnce()) -> Duration {

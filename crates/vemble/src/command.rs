@@ -27,10 +27,41 @@ pub enum Command {
         #[arg(long)]
         out: Option<PathBuf>,
     },
-    /// Print the JSON Schema of the job file.
-    Schema,
+    /// Write a whole workroom into one file.
+    Backup {
+        /// Whose it is.
+        #[command(flatten)]
+        of: Whose,
+        /// The file to write (`*.vemble.zip`); one that is there is not written over.
+        file: PathBuf,
+    },
+    /// Restore a workroom file into an account that has nothing in it yet.
+    Restore {
+        /// Whose it becomes.
+        #[command(flatten)]
+        of: Whose,
+        /// The file to read.
+        file: PathBuf,
+    },
+    /// Print the JSON Schema of the job file, or of the workroom file.
+    Schema {
+        /// That of `workroom.json` in a workroom file.
+        #[arg(long)]
+        workroom: bool,
+    },
     /// Print the OpenAPI document of the server.
     Openapi,
+}
+
+/// One workroom of a database.
+#[derive(Args)]
+pub struct Whose {
+    /// The PostgreSQL database the workroom is in.
+    #[arg(long, env = "VEMBLE_DATABASE", hide_env_values = true)]
+    pub database: String,
+    /// The address of its account.
+    #[arg(long)]
+    pub account: String,
 }
 
 /// How to serve.

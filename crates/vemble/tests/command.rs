@@ -152,3 +152,49 @@ fn nobody_at_work_and_a_taken_port_are_refused_with_the_reason() {
     let second = vemble(&["serve", "--database", "postgres://nowhere", "--listen", &address]);
     assert!(!second.status.success() && said(&second).contains(&address), "{}", said(&second));
 }
+
+#[test]
+fn a_workroom_goes_into_a_file_and_comes_back_the_same() {
+    use vemble_store::{AccountId, Store, account, testing};
+    let folder = std::env::temp_dir().join(format!("vemble-backup-{}", std::process::id()));
+    std::fs::create_dir_all(&folder).expect("a folder");
+    let database = testing::fresh_database();
+    // The demo is a workroom with everything in it; a server loads it and is ended.
+    let mut demo = Command::new(env!("CARGO_BIN_EXE_vemble"))
+        .args(["serve", "--demo", "--listen", "127.0.0.1:0", "--database", &database])
+        .stdout(Stdio::piped())
+        .spawn()
+        .expect("it serves");
+    let mut line = String::new();
+    let words = demo.stdout.take().expect("its words");
+    std::io::BufRead::read_line(&mut std::io::BufReader::new(words), &mut line).expect("a line");
+    demo.kill().and_then(|()| demo.wait()).expect("ended");
+    let mut conn = Store::open(&database, 2).expect("a store").conn().expect("a connection");
+    for email in ["new@example.org", "full@example.org"] {
+        let id = AccountId(uuid::Uuid::now_v7());
+        assert!(account::create(&mut conn, id, email, "no hash").expect("made"));
+    }
+    let run = |act: &str, email: &str, file: &str| {
+        let file = folder.join(file);
+        let file = file.to_string_lossy();
+        let output = vemble(&[act, "--database", &database, "--account", email, &file]);
+        (output.status.success(), said(&output))
+    };
+    let (done, said) = run("backup", "band@larkhill.example", "band.zip");
+    assert!(done && said.contains("15 garments"), "{said}");
+    let (done, said) = run("backup", "band@larkhill.example", "band.zip");
+    assert!(!done && said.contains("exists"), "it is not written over: {said}");
+    let (done, said) = run("restore", "new@example.org", "band.zip");
+    assert!(done && said.contains("15 garments"), "{said}");
+    assert!(run("backup", "new@example.org", "again.zip").0);
+    let read = |name: &str| std::fs::read(folder.join(name)).expect("a file");
+    assert!(read("band.zip") == read("again.zip"), "the file of what was restored is the same file");
+    let (done, said) = run("restore", "new@example.org", "band.zip");
+    assert!(!done && said.contains("restore into a new one"), "{said}");
+    std::fs::write(folder.join("letter.zip"), "Dear Bea").expect("written");
+    let (done, said) = run("restore", "full@example.org", "letter.zip");
+    assert!(!done && said.contains("letter.zip: it is no zip file"), "{said}");
+    let (done, said) = run("backup", "nobody@example.org", "nobody.zip");
+    assert!(!done && said.contains("there is no account nobody@example.org"), "{said}");
+    std::fs::remove_dir_all(&folder).expect("tidied");
+}

@@ -4,6 +4,9 @@ import { useState } from "react";
 import { answered, client } from "../api/client";
 import { guestsQuery } from "../api/queries";
 
+/** Addresses that other devices cannot follow. */
+const onlyHere = /^(localhost|127\.|\[::1\])/.test(window.location.host);
+
 const time = (at: string) => new Date(at).toLocaleTimeString(undefined, { timeStyle: "short" });
 
 /** Lets a friend's telephone into this fitting: words and a code to show it, who is in, and the way out. */
@@ -71,6 +74,12 @@ export function Friends({ id }: { id: string }) {
         {invite.error && (
           <p className="wrong-words" role="alert">
             {invite.error.message}
+          </p>
+        )}
+        {onlyHere && (
+          <p className="soft">
+            This address leads only to this very computer. Open the workroom by the address it has in your
+            network first, then show the words from there.
           </p>
         )}
         <h3>Who is in</h3>

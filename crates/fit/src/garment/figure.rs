@@ -73,6 +73,27 @@ pub struct Figure {
 }
 
 impl Figure {
+    /// The same with every point on a whole tenth of a millimetre.
+    #[must_use]
+    pub fn rounded(&self) -> Figure {
+        let tenth = |mm: f64| (mm * 10.0).round() / 10.0;
+        let points = |points: &[[f64; 2]]| -> Vec<[f64; 2]> {
+            points.iter().map(|[x, y]| [tenth(*x), tenth(*y)]).collect()
+        };
+        Figure {
+            outline: points(&self.outline),
+            beside: self.beside.iter().map(|each| points(each)).collect(),
+            seams: self
+                .seams
+                .iter()
+                .map(|seam| FigureSeam { points: points(&seam.points), ..seam.clone() })
+                .collect(),
+            top: tenth(self.top),
+            bottom: tenth(self.bottom),
+            half_width: tenth(self.half_width),
+        }
+    }
+
     fn new(outline: Vec<[f64; 2]>, beside: Vec<Vec<[f64; 2]>>, seams: Vec<FigureSeam>) -> Figure {
         let all = || outline.iter().chain(beside.iter().flatten());
         let top = all().map(|p| p[1]).fold(f64::MIN, f64::max);

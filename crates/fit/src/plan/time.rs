@@ -1,5 +1,7 @@
 //! How long a step takes: `set-up + length ÷ rate × cloth × layers × personal factor`.
 
+use std::collections::BTreeMap;
+
 use serde::{Deserialize, Serialize};
 
 /// A kind of work with its own pace.
@@ -127,7 +129,13 @@ pub fn minutes_for(work: Work, house_minutes: f64, log: &[Timing]) -> Minutes {
 /// How long several pieces of work take together, each with its minutes before the hand's own pace counts.
 #[must_use]
 pub fn minutes_together(pieces: impl IntoIterator<Item = (Work, f64)>, log: &[Timing]) -> Minutes {
-    Minutes::around(pieces.into_iter().map(|(work, minutes)| minutes_for(work, minutes, log).p50).sum())
+    // The log of years is gone through once for each kind of work, not for each piece.
+    let mut factors = BTreeMap::new();
+    let mut minutes_of = |(work, minutes): (Work, f64)| {
+        let factor = factors.entry(work).or_insert_with(|| personal_factor(work, log));
+        Minutes::around(minutes * *factor).p50
+    };
+    Minutes::around(pieces.into_iter().map(&mut minutes_of).sum())
 }
 
 /// What bends every estimate of one job.

@@ -4,6 +4,7 @@ use actix_web::web::{Data, Json, Path};
 use actix_web::{HttpResponse, delete, get, put};
 use chrono::Utc;
 use serde::Serialize;
+use serde_json::value::RawValue;
 use utoipa::ToSchema;
 use utoipa_actix_web::service_config::ServiceConfig;
 use uuid::Uuid;
@@ -11,7 +12,8 @@ use vemble_fit::garment::Figure;
 use vemble_fit::plan::{Calendar, Claim, Minutes, Timing, calendar};
 use vemble_fit::{HouseRule, Job, JobError, NextAct, Place, Summary, settle};
 use vemble_store::{
-    AccountId, FittingRecord, GarmentRecord, OnRail, Versioned, account, fitting, garment, rail,
+    AccountId, FittingRecord, GarmentRecord, InShort, OnRail, StoreError, Versioned, account, fitting,
+    garment, rail,
 };
 
 use super::wearers::name;
@@ -46,7 +48,8 @@ pub struct Hanging {
     /// How much was read on it before it was changed, and is on nothing now.
     strays: usize,
     /// Its silhouette, where it has been measured.
-    figure: Option<Figure>,
+    #[schema(value_type = Option<Figure>)]
+    figure: Option<Box<RawValue>>,
 }
 
 /// Every garment, the next due first, each with its next act.
@@ -60,12 +63,12 @@ async fn list_garments(app: Data<App>, SignedIn(account): SignedIn) -> Result<Js
 async fn rail(app: &App, account: AccountId) -> Result<Vec<Hanging>, Problem> {
     let (mut rows, timings) =
         app.store(move |conn| Ok((rail::list(conn, account)?, account::timings(conn, account)?))).await?;
-    if rows.iter().any(|row| row.summary.is_none()) {
+    if rows.iter().any(|row| row.in_short.is_none()) {
         let (with_jobs, jobs) = app
             .run_long(move |conn| {
                 let jobs = rows
                     .iter()
-                    .filter(|row| row.summary.is_none())
+                    .filter(|row| row.in_short.is_none())
                     .map(|row| {
                         let fitting = row.fitting.map(|(id, _)| id);
                         jobs::newest(conn, account, row.garment.clone(), fitting)
@@ -75,18 +78,19 @@ async fn rail(app: &App, account: AccountId) -> Result<Vec<Hanging>, Problem> {
             })
             .await?;
         rows = with_jobs;
-        let said = app.compute(account, move || Ok(jobs.iter().map(in_short).collect::<Vec<_>>())).await?;
-        for (row, said) in rows.iter_mut().filter(|row| row.summary.is_none()).zip(said) {
-            row.summary = Some(said);
+        let said = app
+            .compute(account, move || Ok(jobs.iter().map(in_short).collect::<Result<Vec<_>, _>>()?))
+            .await?;
+        let mut fresh = Vec::new();
+        for (row, said) in rows.iter_mut().filter(|row| row.in_short.is_none()).zip(said) {
+            fresh.push((row.id, row.stands_for, said.clone()));
+            row.in_short = Some(said);
         }
-        let fresh: Vec<_> = rows.iter().map(|row| (row.id, row.stands_for, row.summary.clone())).collect();
         // What could not be kept is worked out again the next time.
         let _ = app
             .run_long(move |conn| {
-                for (id, stands_for, summary) in fresh {
-                    if let Some(summary) = summary {
-                        rail::keep(conn, id, &stands_for, &summary)?;
-                    }
+                for (id, stands_for, said) in fresh {
+                    rail::keep(conn, id, &stands_for, &said)?;
                 }
                 Ok(())
             })
@@ -96,26 +100,24 @@ async fn rail(app: &App, account: AccountId) -> Result<Vec<Hanging>, Problem> {
 }
 
 /// A job in short. One that cannot be worked out says so in its own place and closes nobody else's.
-fn in_short(job: &Job) -> Summary {
+fn in_short(job: &Job) -> Result<InShort, StoreError> {
     match settle(job) {
-        Ok((_, solution)) => Summary::of(&solution),
-        Err(error) => Summary {
-            next: NextAct {
+        Ok((_, solution)) => InShort::of(&solution),
+        Err(error) => {
+            let next = NextAct {
                 place: Place::Rail,
                 words: format!("Look it over: {}", error.cause),
                 at_stop: false,
                 finished: false,
-            },
-            left: Vec::new(),
-            steps: [0, 0],
-            strays: 0,
-            figure: None,
-        },
+            };
+            let summary = Summary { next, left: Vec::new(), steps: [0, 0], strays: 0 };
+            Ok(InShort { summary, figure: None })
+        }
     }
 }
 
 fn hanging(row: OnRail, timings: &[Timing]) -> Option<Hanging> {
-    let summary = row.summary?;
+    let InShort { summary, figure } = row.in_short?;
     Some(Hanging {
         id: row.id,
         version: row.garment.version,
@@ -127,7 +129,7 @@ fn hanging(row: OnRail, timings: &[Timing]) -> Option<Hanging> {
         next: summary.next,
         steps: summary.steps,
         strays: summary.strays,
-        figure: summary.figure,
+        figure: figure.and_then(|figure| RawValue::from_string(figure).ok()),
     })
 }
 
@@ -135,19 +137,32 @@ fn hanging(row: OnRail, timings: &[Timing]) -> Option<Hanging> {
 #[utoipa::path(responses((status = 200, body = Calendar), Refusals))]
 #[get("/calendar")]
 async fn read_calendar(app: Data<App>, SignedIn(account): SignedIn) -> Result<Json<Calendar>, Problem> {
-    let habits = app.store(move |conn| Ok(account::get(conn, account)?.habits.value)).await?;
-    let claims = rail(&app, account)
-        .await?
-        .into_iter()
-        .filter(|hanging| !hanging.next.finished)
-        .filter_map(|hanging| {
-            Some(Claim {
-                name: hanging.record.garment.name,
-                due_on: hanging.record.due_on?,
-                minutes: hanging.minutes_left.p50,
-            })
+    let (habits, due, timings) = app
+        .store(move |conn| {
+            let habits = account::get(conn, account)?.habits.value;
+            Ok((habits, rail::due(conn, account)?, account::timings(conn, account)?))
         })
-        .collect();
+        .await?;
+    let claims: Vec<Claim> = match due {
+        Some(due) => due
+            .into_iter()
+            .filter(|due| !due.summary.next.finished)
+            .map(|due| {
+                let minutes = due.summary.minutes_left(&timings).p50;
+                Claim { name: due.name, due_on: due.due_on, minutes }
+            })
+            .collect(),
+        // Something changed: the rail is brought up to date, and what is due with it.
+        None => rail(&app, account)
+            .await?
+            .into_iter()
+            .filter(|hanging| !hanging.next.finished)
+            .filter_map(|hanging| {
+                let (name, minutes) = (hanging.record.garment.name, hanging.minutes_left.p50);
+                Some(Claim { name, due_on: hanging.record.due_on?, minutes })
+            })
+            .collect(),
+    };
     Ok(Json(calendar(Utc::now().date_naive(), habits.rule(HouseRule::SewingADay), claims)))
 }
 

@@ -11,3 +11,4 @@ pub mod habits;
 pub mod health;
 pub mod wearers;
 pub mod words;
+pub mod workroom;

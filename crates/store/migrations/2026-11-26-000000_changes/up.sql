@@ -13,11 +13,13 @@ CREATE UNIQUE INDEX journal_change ON journal (account_id, change_id);
 -- A tick that was taken back keeps its timing, in case it comes back.
 ALTER TABLE step ADD COLUMN stands boolean NOT NULL DEFAULT true;
 
--- What a page of many garments says of one, of which state of it that was said.
+-- What a page of many garments says of one, of which state of it that was said, and its picture; texts that are
+-- handed on as they are.
 CREATE TABLE summary (
     garment_id uuid PRIMARY KEY REFERENCES garment ON DELETE CASCADE,
     stands_for text NOT NULL,
-    said jsonb NOT NULL
+    said text NOT NULL,
+    figure text
 );
 
 -- Words by which a friend's device gets into one fitting, and the devices that got in.

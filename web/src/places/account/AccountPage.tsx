@@ -3,6 +3,7 @@ import { Button, Input } from "antd";
 import { type FormEvent, useId, useState } from "react";
 import { answered, client, Refused } from "../../api/client";
 import { accountQuery } from "../../api/queries";
+import { WholeWorkroom } from "./WholeWorkroom";
 
 const away = () => window.location.assign("/");
 const words = (error: unknown) => (error instanceof Error ? error.message : String(error));
@@ -28,6 +29,7 @@ export default function AccountPage() {
           {count(holds.garments, "garment", "garments")} and {count(holds.fittings, "fitting", "fittings")}.
         </p>
       </div>
+      <WholeWorkroom holds={holds} />
       {demo ? <p>The demo workroom is shared: it keeps its password, and it stays.</p> : <ChangePassword />}
       <SignOutEverywhere />
       {!demo && <DeleteAccount email={email} />}

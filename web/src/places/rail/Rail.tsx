@@ -6,6 +6,7 @@ import { calendarQuery, railQuery } from "../../api/queries";
 import { Silhouette } from "../../cloth/Silhouette";
 import { beginFitting } from "../../fitting/beginFitting";
 import { FreeTime } from "./FreeTime";
+import { ImportJob } from "./ImportJob";
 
 type Hanging = Of<"Hanging">;
 
@@ -45,9 +46,12 @@ export default function Rail() {
     <div className="page">
       <div className="row spread">
         <h1>On the rail</h1>
-        <Button type="primary" onClick={() => navigate("/hang")}>
-          Hang a garment
-        </Button>
+        <div className="row">
+          <ImportJob />
+          <Button type="primary" onClick={() => navigate("/hang")}>
+            Hang a garment
+          </Button>
+        </div>
       </div>
       {begin.error && (
         <p className="wrong-words" role="alert">
@@ -165,6 +169,10 @@ function EmptyRail() {
           Hang the first garment
         </Button>
       </div>
+      <p className="row">
+        <span className="soft">Or begin from a file: one garment here, a whole workroom under Account.</span>
+        <ImportJob />
+      </p>
     </div>
   );
 }

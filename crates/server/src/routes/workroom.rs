@@ -1,0 +1,143 @@
+//! A workroom in one file: out, in, and a single job as a garment.
+
+use actix_web::http::header::{ContentDisposition, DispositionParam, DispositionType};
+use actix_web::web::{Bytes, Data, Payload};
+use actix_web::{HttpMessage, HttpRequest, HttpResponse, get, post};
+use futures_util::StreamExt;
+use serde::Serialize;
+use utoipa::ToSchema;
+use utoipa_actix_web::service_config::ServiceConfig;
+use uuid::Uuid;
+use vemble_fit::{JOB_FORMAT, Job, admit};
+use vemble_formats::{LARGEST_WORKROOM, read_workroom};
+use vemble_store::{
+    Expected, FittingRecord, GarmentRecord, Holdings, account, backup, fitting, garment, together,
+};
+
+use super::wearers::name;
+use crate::app::App;
+use crate::body::{ARRIVES_WITHIN, Body};
+use crate::changing::works;
+use crate::problem::{Problem, Refusals};
+use crate::signed_in::{AtWork, SignedIn};
+use crate::workroom;
+
+/// The media type of a workroom file.
+const ZIP: &str = "application/zip";
+
+/// The whole workroom as one file: a zip with everything in `workroom.json`, and a job file of each fitting.
+#[utoipa::path(responses((status = 200, body = Vec<u8>, content_type = "application/zip"), Refusals))]
+#[get("/workroom.zip")]
+async fn save_workroom(app: Data<App>, SignedIn(account): SignedIn) -> Result<HttpResponse, Problem> {
+    let everything = app.run_long(move |conn| Ok(backup::read(conn, account)?)).await?;
+    let bytes = app
+        .compute(account, move || {
+            workroom::write(&everything).map_err(|error| Problem::workroom_file(&error))
+        })
+        .await?;
+    let disposition = ContentDisposition {
+        disposition: DispositionType::Attachment,
+        parameters: vec![DispositionParam::Filename("workroom.vemble.zip".to_owned())],
+    };
+    Ok(HttpResponse::Ok().content_type(ZIP).insert_header(disposition).body(bytes))
+}
+
+/// A body as it is, no longer than a workroom may be.
+async fn arrived(mut payload: Payload) -> Result<Vec<u8>, Problem> {
+    let mut bytes = Vec::new();
+    let whole = async {
+        while let Some(part) = payload.next().await {
+            let part: Bytes = part.map_err(|_| Problem::slow())?;
+            if bytes.len() + part.len() > LARGEST_WORKROOM {
+                return Err(Problem::too_large(LARGEST_WORKROOM));
+            }
+            bytes.extend_from_slice(&part);
+        }
+        Ok(bytes)
+    };
+    // A large file over a house's own line takes its time; a minute is as long as anything here may.
+    tokio::time::timeout(4 * ARRIVES_WITHIN, whole).await.map_err(|_| Problem::slow())?
+}
+
+/// Restore a workroom file into this workroom, which has to be empty. All of it goes in, or nothing.
+#[utoipa::path(
+    request_body(content = Vec<u8>, content_type = "application/zip"),
+    responses((status = 200, body = Holdings), Refusals)
+)]
+#[post("/workroom")]
+async fn restore_workroom(
+    app: Data<App>,
+    SignedIn(account): SignedIn,
+    request: HttpRequest,
+    payload: Payload,
+) -> Result<HttpResponse, Problem> {
+    if !request.content_type().eq_ignore_ascii_case(ZIP) {
+        return Err(Problem::not_zip());
+    }
+    let bytes = arrived(payload).await?;
+    let everything = app
+        .compute(account, move || {
+            let read = read_workroom(&bytes).map_err(|error| Problem::workroom_file(&error))?;
+            workroom::look_over(read)
+                .map_err(|error| Problem::nonsense("workroom.nonsense", error.path, error.why))
+        })
+        .await?;
+    let holds = app
+        .run_long(move |conn| {
+            backup::restore(conn, account, &everything)?;
+            Ok(account::holdings(conn, account)?)
+        })
+        .await?;
+    Ok(HttpResponse::Ok().json(holds))
+}
+
+/// The garment and the fitting that a job became.
+#[derive(Serialize, ToSchema)]
+pub struct Imported {
+    /// The garment.
+    garment: Uuid,
+    /// Its first fitting.
+    fitting: Uuid,
+}
+
+/// Hang a job on the rail: its garment, without a wearer, with its fitting as the first.
+#[utoipa::path(request_body = Job, responses((status = 201, body = Imported), Refusals))]
+#[post("/jobs")]
+async fn import_job(
+    app: Data<App>,
+    by: AtWork,
+    SignedIn(account): SignedIn,
+    Body(job): Body<Job>,
+) -> Result<HttpResponse, Problem> {
+    if job.format != JOB_FORMAT {
+        return Err(Problem::nonsense(
+            "job.format",
+            "format",
+            format!("The format was read as \"{}\"; this build reads \"{JOB_FORMAT}\".", job.format),
+        ));
+    }
+    let (garment, first) = (Uuid::now_v7(), Uuid::now_v7());
+    let mut hung = GarmentRecord { wearer: None, due_on: None, garment: job.garment.clone() };
+    hung.garment.name = name(&hung.garment.name, "garment.name")?;
+    let checked = job.fitting.check_keys();
+    checked.map_err(|(path, error)| Problem::change(format!("fitting.{path}"), &error))?;
+    let (fitted, works) = app
+        .compute(account, move || {
+            let works = works(&admit(&job.fitting, &job)?);
+            Ok((FittingRecord { garment, number: 1, fitting: job.fitting.in_order() }, works))
+        })
+        .await?;
+    app.store(move |conn| {
+        together(conn, |conn| {
+            garment::put(conn, account, &by.hand, garment, &hung, Expected::Unsaid)?;
+            fitting::put(conn, account, &by.hand, first, &fitted, &works, Expected::Unsaid)
+        })
+    })
+    .await?;
+    Ok(HttpResponse::Created().json(Imported { garment, fitting: first }))
+}
+
+/// The routes of this module.
+pub fn configure(config: &mut ServiceConfig<'_>) {
+    config.service(save_workroom).service(restore_workroom).service(import_job);
+}

@@ -1,0 +1,162 @@
+//! A workroom as one file, and a file as a workroom.
+
+use uuid::Uuid;
+use vemble_fit::{Fitting, JOB_FORMAT, Job, JobError, settle};
+use vemble_formats::{
+    HeldFitting, HungGarment, NamedJob, StepWork, WORKROOM_FORMAT, Workroom, WorkroomFileError,
+    write_workroom,
+};
+use vemble_store::{Everything, FittingRecord, GarmentRecord};
+
+/// Why a workroom cannot be put in, with the place in it.
+#[derive(Debug, thiserror::Error)]
+#[error("{path}: {why}")]
+pub struct CannotRestore {
+    /// Where: `garments[3].fittings[0].fitting.pins[2].station`.
+    pub path: String,
+    /// What is wrong there.
+    pub why: String,
+}
+
+/// Writes everything as a file.
+///
+/// # Errors
+/// [`WorkroomFileError::TooLarge`].
+pub fn write(everything: &Everything) -> Result<Vec<u8>, WorkroomFileError> {
+    let mut jobs = Vec::new();
+    let garments = everything
+        .garments
+        .iter()
+        .map(|(id, record)| {
+            let wearer = record
+                .wearer
+                .and_then(|worn_by| everything.wearers.iter().position(|(wearer, _)| *wearer == worn_by));
+            let fittings = everything
+                .fittings
+                .iter()
+                .filter(|(_, fitted, _)| fitted.garment == *id)
+                .map(|(_, fitted, works)| {
+                    jobs.push(NamedJob {
+                        garment: record.garment.name.clone(),
+                        number: fitted.number,
+                        job: job(everything, record, wearer, fitted),
+                    });
+                    let works = works
+                        .iter()
+                        .map(|(step, (work, estimate))| StepWork {
+                            step: step.clone(),
+                            work: *work,
+                            estimate: *estimate,
+                        })
+                        .collect();
+                    HeldFitting { number: fitted.number, fitting: fitted.fitting.clone().in_order(), works }
+                })
+                .collect();
+            HungGarment { wearer, due_on: record.due_on, garment: record.garment.clone(), fittings }
+        })
+        .collect();
+    let workroom = Workroom {
+        format: WORKROOM_FORMAT.to_owned(),
+        habits: everything.habits.clone(),
+        wearers: everything.wearers.iter().map(|(_, wearer)| wearer.clone()).collect(),
+        garments,
+    };
+    write_workroom(&workroom, &jobs)
+}
+
+fn job(
+    everything: &Everything,
+    record: &GarmentRecord,
+    wearer: Option<usize>,
+    fitted: &FittingRecord,
+) -> Job {
+    let wearer = wearer.map(|at| &everything.wearers[at].1);
+    Job {
+        format: JOB_FORMAT.to_owned(),
+        wearer: wearer.map_or_else(|| "its wearer".to_owned(), |wearer| wearer.name.clone()),
+        body: wearer.and_then(|wearer| wearer.body_on(fitted.fitting.held_on).cloned()),
+        habits: everything.habits.clone(),
+        garment: record.garment.clone(),
+        fitting: fitted.fitting.clone(),
+        timings: Vec::new(),
+    }
+}
+
+/// Everything of a file, looked over, with ids of its own: the workroom it came from may still be in this house.
+///
+/// # Errors
+/// [`CannotRestore`] with the first thing that no workroom has.
+pub fn look_over(workroom: Workroom) -> Result<Everything, CannotRestore> {
+    let at = |path: String| {
+        move |error: JobError| CannotRestore {
+            path: if error.path.is_empty() { path } else { format!("{path}.{}", error.path) },
+            why: format!("{}.", error.cause),
+        }
+    };
+    let wrong = |path: String, why: &str| CannotRestore { path, why: why.to_owned() };
+    workroom.habits.check().map_err(|error| at("habits".into())(JobError::at(error.path.clone(), error)))?;
+    let mut everything = Everything {
+        habits: workroom.habits,
+        wearers: Vec::new(),
+        garments: Vec::new(),
+        fittings: Vec::new(),
+    };
+    for (i, wearer) in workroom.wearers.into_iter().enumerate() {
+        is_name(&wearer.name).map_err(|why| wrong(format!("wearers[{i}].name"), why))?;
+        for (j, body) in wearer.measured.iter().enumerate() {
+            body.check().map_err(at(format!("wearers[{i}].measured[{j}]")))?;
+        }
+        everything.wearers.push((Uuid::now_v7(), wearer));
+    }
+    for (i, hung) in workroom.garments.into_iter().enumerate() {
+        let path = format!("garments[{i}]");
+        let wearer = match hung.wearer.map(|at| everything.wearers.get(at)) {
+            Some(None) => return Err(wrong(format!("{path}.wearer"), "there is nobody at this position.")),
+            known => known.flatten().map(|(id, _)| *id),
+        };
+        is_name(&hung.garment.name).map_err(|why| wrong(format!("{path}.garment.name"), why))?;
+        hung.garment.check().map_err(at(format!("{path}.garment")))?;
+        let id = Uuid::now_v7();
+        let record = GarmentRecord { wearer, due_on: hung.due_on, garment: hung.garment };
+        for (j, held) in hung.fittings.into_iter().enumerate() {
+            let path = format!("{path}.fittings[{j}]");
+            if !(1..=999).contains(&held.number) {
+                return Err(wrong(format!("{path}.number"), "the number of a fitting can be from 1 to 999."));
+            }
+            check_fitting(&record, &held.fitting, &path, &at)?;
+            let works = held.works.into_iter().map(|each| (each.step, (each.work, each.estimate))).collect();
+            let fitted = FittingRecord { garment: id, number: held.number, fitting: held.fitting.in_order() };
+            everything.fittings.push((Uuid::now_v7(), fitted, works));
+        }
+        everything.garments.push((id, record));
+    }
+    Ok(everything)
+}
+
+fn is_name(name: &str) -> Result<(), &'static str> {
+    if (1..=80).contains(&name.chars().count()) { Ok(()) } else { Err("a name has 1 to 80 characters.") }
+}
+
+/// A fitting that stood in a workroom may have strays in it; everything else must be what a fitting can have.
+fn check_fitting<At: FnOnce(JobError) -> CannotRestore>(
+    record: &GarmentRecord,
+    fitting: &Fitting,
+    path: &str,
+    at: &impl Fn(String) -> At,
+) -> Result<(), CannotRestore> {
+    let keys = fitting.check_keys();
+    keys.map_err(|(key, error)| CannotRestore {
+        path: format!("{path}.fitting.{key}"),
+        why: error.to_string(),
+    })?;
+    let job = Job {
+        format: JOB_FORMAT.to_owned(),
+        wearer: String::new(),
+        body: None,
+        habits: vemble_fit::Habits::default(),
+        garment: record.garment.clone(),
+        fitting: fitting.clone(),
+        timings: Vec::new(),
+    };
+    settle(&job).map(|_| ()).map_err(at(path.to_owned()))
+}
