@@ -13,3 +13,8 @@ VEMBLE_SEARCH=${VEMBLE_SEARCH:-20} \
     cargo test --package vemble-fit --package vemble-formats --no-fail-fast "$@"
 VEMBLE_SEARCH=${VEMBLE_SEARCH:-8} \
     cargo test --package vemble-server --test promise -- --nocapture
+# A house that stays open, and one whose server and database end a hundred times each.
+build_web
+cargo build --package vemble
+VEMBLE_SEARCH=${VEMBLE_SEARCH:-8} \
+    cargo test --package vemble-browser-tests --test starved --test killed -- --nocapture

@@ -207,6 +207,15 @@ impl Browser {
         }
     }
 
+    /// Hands a file to the field with that label, as picking one does.
+    ///
+    /// # Panics
+    /// When it takes none.
+    pub async fn hand(&self, label: &str, file: &std::path::Path) {
+        let field = self.field(label).await;
+        field.send_keys(&file.to_string_lossy()).await.expect("a file taken");
+    }
+
     /// What stands in the field with that label.
     ///
     /// # Panics

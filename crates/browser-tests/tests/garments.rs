@@ -471,6 +471,17 @@ async fn a_garment_changed_under_its_pins_says_which_are_on_nothing_and_lets_the
         browser.see("on nothing now").await;
         browser.goto(&format!("/fittings/{fitting}/mirror")).await;
         browser.see_in("[data-testid=strays]", "is on nothing any more").await;
+        // One is moved to where it belongs now: the same pin, as deep as it was read.
+        let strays = || async { browser.texts("[data-testid=strays] li").await.len() };
+        let before = strays().await;
+        browser.press_at("[data-testid=strays] li [aria-label^='Move']").await;
+        browser.fill("stray-station", "1900").await;
+        browser.press("Move it here").await;
+        browser.see("is not on the outseam: the seam is").await;
+        browser.fill("stray-station", "880").await;
+        browser.press("Move it here").await;
+        browser.until("one stray fewer", || async { strays().await + 1 == before }).await;
+        browser.see_saved().await;
         assert!(!browser.scrolls_sideways().await);
         browser.goto(&format!("/fittings/{fitting}/chalk")).await;
         browser.see("What every level will measure").await;

@@ -112,6 +112,7 @@ impl Fitting {
 #[serde(deny_unknown_fields)]
 pub struct Job {
     /// [`JOB_FORMAT`].
+    #[cfg_attr(feature = "schema", schema(pattern = "^vemble-job/1$"))]
     pub format: String,
     /// The wearer's name.
     pub wearer: String,

@@ -66,6 +66,7 @@ pub enum Rounding {
 /// ```
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize, Default)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(deny_unknown_fields)]
 pub struct Scale {
     /// The unit numbers are read and written in.
     pub unit: Unit,

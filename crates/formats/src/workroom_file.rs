@@ -26,6 +26,7 @@ pub const LARGEST_WORKROOM: usize = 64 * 1024 * 1024;
 #[serde(deny_unknown_fields)]
 pub struct Workroom {
     /// [`WORKROOM_FORMAT`].
+    #[schema(pattern = "^vemble-workroom/1$")]
     pub format: String,
     /// Settings.
     pub habits: Habits,

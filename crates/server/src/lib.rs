@@ -5,6 +5,7 @@ mod assets;
 mod attempts;
 mod body;
 mod changing;
+mod document;
 mod etag;
 mod gate;
 mod jobs;
@@ -73,6 +74,7 @@ pub fn openapi() -> utoipa::openapi::OpenApi {
         .service(scope::scope("/api/v1").configure(routes))
         .split_for_parts();
     limits::write_into(&mut document);
+    document::tighten(&mut document);
     document
 }
 

@@ -7,6 +7,7 @@ use serde_json::Value;
 use utoipa::openapi::schema::{ArrayItems, Schema};
 use utoipa::openapi::{OpenApi, RefOr};
 
+use crate::document::close;
 use crate::problem::Problem;
 
 /// Most rows in one list: the pins of the largest fitting, and more than a garment has of anything.
@@ -118,6 +119,7 @@ pub fn write_into(document: &mut OpenApi) {
     let Some(components) = &mut document.components else { return };
     for (_, schema) in components.schemas.iter_mut().filter(|(name, _)| bodies.contains(*name)) {
         limit(schema, "");
+        close(schema);
     }
 }
 

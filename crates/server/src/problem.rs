@@ -9,7 +9,7 @@ use serde::Serialize;
 use utoipa::{IntoResponses, ToSchema};
 use vemble_fit::change::ChangeError;
 use vemble_fit::plan::StopError;
-use vemble_fit::{JobError, NotAdmitted, ReadingError};
+use vemble_fit::{JobError, JobErrorCause, NotAdmitted, ReadingError};
 use vemble_formats::WorkroomFileError;
 use vemble_store::{CannotChange, StoreError};
 
@@ -406,7 +406,16 @@ impl From<NotAdmitted> for Problem {
 
 impl From<JobError> for Problem {
     fn from(error: JobError) -> Problem {
-        Problem::nonsense("job.nonsense", error.path, capital(&error.cause.to_string()))
+        // What a schema can say is nonsense; what only the craft knows has a name of its own.
+        let code = match error.cause {
+            JobErrorCause::Garment(_) => "craft.garment",
+            JobErrorCause::Pin(_) => "craft.pin",
+            JobErrorCause::Hem(_) => "craft.hem",
+            JobErrorCause::NoSuchLevel(_) => "craft.level",
+            JobErrorCause::NoRow => "craft.row",
+            _ => "job.nonsense",
+        };
+        Problem::nonsense(code, error.path, capital(&error.cause.to_string()))
     }
 }
 

@@ -85,7 +85,7 @@ fn several_changes_are_each_answered_for_themselves_and_made_once() {
         told,
         [
             (true, ""),
-            (false, "job.nonsense"),
+            (false, "craft.pin"),
             (false, "pin.id"),
             (false, "step.needs"),
             (false, "hem.wish"),

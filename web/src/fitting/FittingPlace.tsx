@@ -7,6 +7,7 @@ import { patient } from "../frame/patient";
 import { useSaved } from "../frame/saved";
 import { v7 as uuid } from "uuid";
 import { type Keep, useKeeping } from "../sums/keeping";
+import { apply } from "./changes";
 import { Heard } from "./Heard";
 import { FriendContext, useIsFriend } from "./friend";
 import { Strays, without } from "./Strays";
@@ -142,7 +143,13 @@ function At({ id }: { id: string }) {
         </p>
       )}
       <Heard draft={draft} />
-      <Strays strays={strays} onTakeOut={(stray) => change((now) => without(now, stray))} />
+      <Strays
+        strays={strays}
+        job={job}
+        seams={solution.data.pinnable}
+        onTakeOut={(stray) => change((now) => without(now, stray))}
+        onMoved={(pin) => change((now) => apply(now, [{ change: "put_pin", pin }]))}
+      />
       <Place place={friend && place !== "ring" ? "mirror" : place} at={at} />
     </>
   );

@@ -1,5 +1,7 @@
 import type { Of } from "../api/client";
-import type { Fitting } from "./changes";
+import { useState } from "react";
+import type { Fitting, Pin } from "./changes";
+import { MoveStray } from "./MoveStray";
 
 type Stray = Of<"Stray">;
 
@@ -23,8 +25,18 @@ export function without(fitting: Fitting, stray: Stray): Fitting {
 }
 
 /** What was read before the garment was changed and is on nothing now, until somebody sees to it. */
-export function Strays(props: { strays: Stray[]; onTakeOut: (stray: Stray) => void }) {
+export function Strays(props: {
+  strays: Stray[];
+  /** The job as it is kept, with what strays. */
+  job: Of<"Job">;
+  seams: Of<"PinnableSeam">[];
+  onTakeOut: (stray: Stray) => void;
+  onMoved: (pin: Pin) => void;
+}) {
+  const [moving, setMoving] = useState<string | null>(null);
   if (props.strays.length === 0) return null;
+  const pinOf = (stray: Stray) =>
+    stray.kind === "pin" ? props.job.fitting.pins?.find((pin) => pin.id === stray.id) : undefined;
   return (
     <section className="banner" aria-label="Strays" data-testid="strays">
       <p>
@@ -32,22 +44,41 @@ export function Strays(props: { strays: Stray[]; onTakeOut: (stray: Stray) => vo
         {props.strays.length === 1
           ? "One reading is on nothing now, and counts for nothing: "
           : `${props.strays.length} readings are on nothing now, and count for nothing: `}
-        read again where the seam is, and take out the old; or change the garment back.
+        move it to where it belongs, or take it out; or change the garment back.
       </p>
       <ul className="echoes">
-        {props.strays.map((stray) => (
-          <li key={`${stray.kind} ${stray.id}`}>
-            <span>{stray.words}</span>
-            <button
-              type="button"
-              className="linkish"
-              aria-label={`Take out: ${stray.words}`}
-              onClick={() => props.onTakeOut(stray)}
-            >
-              take out
-            </button>
-          </li>
-        ))}
+        {props.strays.map((stray) => {
+          const pin = pinOf(stray);
+          return (
+            <li key={`${stray.kind} ${stray.id}`}>
+              <span>{stray.words}</span>
+              <span className="row">
+                {pin && props.seams.length > 0 && (
+                  <button
+                    type="button"
+                    className="linkish"
+                    aria-expanded={moving === stray.id}
+                    aria-label={`Move: ${stray.words}`}
+                    onClick={() => setMoving((now) => (now === stray.id ? null : stray.id))}
+                  >
+                    move
+                  </button>
+                )}
+                <button
+                  type="button"
+                  className="linkish"
+                  aria-label={`Take out: ${stray.words}`}
+                  onClick={() => props.onTakeOut(stray)}
+                >
+                  take out
+                </button>
+              </span>
+              {pin && moving === stray.id && (
+                <MoveStray pin={pin} job={props.job} seams={props.seams} onMoved={props.onMoved} />
+              )}
+            </li>
+          );
+        })}
       </ul>
     </section>
   );

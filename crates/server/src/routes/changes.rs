@@ -130,6 +130,7 @@ async fn change_fitting(
 #[serde(deny_unknown_fields)]
 pub struct ToTakeBack {
     /// The line.
+    #[schema(minimum = 0)]
     line: i64,
     /// Later lines that stand on it and shall go too.
     #[serde(default)]

@@ -38,10 +38,15 @@ pub struct Answer {
 impl Running {
     /// Starts a server.
     pub fn start() -> Running {
+        Running::with(Options::default())
+    }
+
+    /// Starts a server that is run in some other way.
+    pub fn with(options: Options) -> Running {
         let store = Store::open(&testing::fresh_database(), 4).expect("a store");
         let listener = TcpListener::bind("127.0.0.1:0").expect("a port");
         let url = format!("http://{}", listener.local_addr().expect("an address"));
-        let app = App::new(store, Options::default());
+        let app = App::new(store, options);
         std::thread::spawn(move || {
             actix_web::rt::System::new()
                 .block_on(async { vemble_server::serve(app, listener, 1).expect("a server").await })
