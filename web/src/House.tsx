@@ -117,6 +117,18 @@ function Places({ email }: { email: string }) {
         <Route path="account" element={<AccountPage />} />
         <Route path="fittings/:fittingId/:place" element={<FittingPlace />} />
         <Route
+          path="join"
+          element={
+            <div className="page stack">
+              <h1>This browser is in a workroom of its own</h1>
+              <p>
+                To read for a friend, open their address in a private window or on another device, or sign out
+                here first.
+              </p>
+            </div>
+          }
+        />
+        <Route
           path="*"
           element={
             <div className="page stack">

@@ -113,3 +113,75 @@ pub fn close(schema: &mut RefOr<Schema>) {
         _ => {}
     }
 }
+
+#[cfg(test)]
+mod tests {
+    use std::collections::BTreeSet;
+
+    use serde_json::Value;
+
+    /// The names of all schemas that a part of the document leads to.
+    fn reached(part: &Value, document: &Value, names: &mut BTreeSet<String>) {
+        match part {
+            Value::Object(fields) => {
+                let name = fields.get("$ref").and_then(|to| to.as_str()?.rsplit('/').next());
+                if let Some(name) = name.filter(|name| names.insert((*name).to_owned())) {
+                    reached(&document["components"]["schemas"][name], document, names);
+                }
+                fields.values().for_each(|each| reached(each, document, names));
+            }
+            Value::Array(all) => all.iter().for_each(|each| reached(each, document, names)),
+            _ => {}
+        }
+    }
+
+    /// The objects of a schema that take fields nobody named.
+    fn open(schema: &Value) -> usize {
+        let own = schema["properties"].is_object() && schema["additionalProperties"] != false;
+        let ways = ["oneOf", "anyOf"].iter().filter_map(|of| schema[*of].as_array()).flatten();
+        usize::from(own) + ways.map(open).sum::<usize>()
+    }
+
+    #[test]
+    fn every_body_is_closed_and_every_list_and_string_in_it_has_its_limit() {
+        let document = serde_json::to_value(crate::openapi()).expect("JSON");
+        let mut names = BTreeSet::new();
+        for operation in document["paths"].as_object().expect("paths").values() {
+            for told in operation.as_object().expect("operations").values() {
+                reached(&told["requestBody"], &document, &mut names);
+            }
+        }
+        assert!(names.len() > 80, "{names:?}");
+        for name in names {
+            let schema = &document["components"]["schemas"][&name];
+            assert_eq!(open(schema), 0, "{name} takes unknown fields");
+            for (field, told) in schema["properties"].as_object().into_iter().flatten() {
+                let is = |kind: &str| told["type"] == kind;
+                assert!(
+                    !is("array") || told["maxItems"].is_u64(),
+                    "{name}.{field} is a list without a limit"
+                );
+                let free = is("string") && told["enum"].is_null() && told["format"].is_null();
+                assert!(!free || told["maxLength"].is_u64(), "{name}.{field} is a string without a limit");
+                assert!(!is("integer") || told["minimum"].is_number(), "{name}.{field} has no least");
+            }
+        }
+    }
+
+    #[test]
+    fn each_route_says_the_statuses_it_can_give_and_no_others() {
+        let document = serde_json::to_value(crate::openapi()).expect("JSON");
+        let statuses = |method: &str, path: &str| -> Vec<String> {
+            let told = document["paths"][path][method]["responses"].as_object().expect("responses");
+            told.keys().cloned().collect()
+        };
+        assert_eq!(statuses("get", "/api/v1/words"), ["200", "503"]);
+        assert_eq!(statuses("get", "/api/v1/garments"), ["200", "401", "403", "503"]);
+        assert_eq!(statuses("get", "/api/v1/fittings/{id}"), ["200", "401", "404", "503"]);
+        let put = statuses("put", "/api/v1/fittings/{id}");
+        assert!(
+            ["409", "412", "422", "428"].iter().all(|status| put.contains(&(*status).to_owned())),
+            "{put:?}"
+        );
+    }
+}

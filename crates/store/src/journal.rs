@@ -98,7 +98,8 @@ pub(crate) fn write(
 }
 
 /// A line as it is kept.
-#[derive(Debug, Clone, Queryable)]
+#[derive(Debug, Clone, Queryable, Selectable)]
+#[diesel(table_name = journal)]
 pub struct KeptLine {
     /// Its number.
     pub id: i64,
@@ -117,35 +118,6 @@ pub struct KeptLine {
     takes_back: Option<i64>,
     hand: Value,
 }
-
-type Columns = (
-    journal::id,
-    journal::at,
-    journal::subject,
-    journal::subject_id,
-    journal::what,
-    journal::before,
-    journal::after,
-    journal::undone,
-    journal::places,
-    journal::grounds,
-    journal::takes_back,
-    journal::hand,
-);
-const COLUMNS: Columns = (
-    journal::id,
-    journal::at,
-    journal::subject,
-    journal::subject_id,
-    journal::what,
-    journal::before,
-    journal::after,
-    journal::undone,
-    journal::places,
-    journal::grounds,
-    journal::takes_back,
-    journal::hand,
-);
 
 impl KeptLine {
     /// True where it is about the garment itself.
@@ -246,7 +218,7 @@ pub fn lines(conn: &mut Conn, account: AccountId, garment: Uuid) -> Result<Vec<K
     Ok(journal::table
         .filter(journal::garment_id.eq(garment))
         .order(journal::id)
-        .select(COLUMNS)
+        .select(KeptLine::as_select())
         .load(conn)?)
 }
 

@@ -58,11 +58,12 @@ export function useWaiting<Typed, Read>(
     busy.current = false;
   }, [keep]);
 
-  const who = useQuery(whoQuery).data?.email;
-  // At once when the place opens, and when somebody has signed in again.
+  const who = useQuery(whoQuery).data;
+  const inside = who?.email ?? who?.guest?.name;
+  // At once when the place opens, and when somebody has come in again.
   useEffect(() => {
-    if (who) void work();
-  }, [who, work]);
+    if (inside) void work();
+  }, [inside, work]);
   useEffect(() => () => window.clearTimeout(timer.current), []);
 
   const enter = useCallback(

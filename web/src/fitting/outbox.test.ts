@@ -89,6 +89,23 @@ describe("the outbox", () => {
     expect(outbox.base?.line).toBe(5);
   });
 
+  it("sends no more at once than the workroom takes, and the rest after it", () => {
+    const long = (id: string): Posted => ({
+      id,
+      parts: Array.from({ length: 900 }, (_, i) => ({ change: "put_pin", pin: pin(`${id}-${i}`, i) })),
+    });
+    let outbox = after({ on: "arrived", base: base(1) });
+    for (let i = 0; i < 60; i++) outbox = next(outbox, { on: "changed", change: long(`c${i}`) });
+    const sent: string[] = [];
+    for (let some = toSend(outbox); some.length > 0; some = toSend(outbox)) {
+      expect(some.length === 1 || JSON.stringify(some).length < 500_000).toBe(true);
+      sent.push(...some.map((change) => change.id));
+      const answers = some.map(({ id }) => ({ id, line: 2, refused: null }));
+      outbox = next(outbox, { on: "answered", answers, base: base(2) });
+    }
+    expect(sent).toEqual(Array.from({ length: 60 }, (_, i) => `c${i}`));
+  });
+
   it("waits for how the fitting stands before it sends what was kept", () => {
     const outbox = after({ on: "changed", change: posted("a", 10) });
     expect(toSend(outbox)).toEqual([]);

@@ -34,14 +34,13 @@ export type Happening =
   /** The workroom would have none of what was sent. */
   | { on: "refused"; problem: Problem }
   /** It said nothing of it: silence, haste, a fault, or an ended session. */
-  | { on: "unanswered" }
-  /** The person has read why a change was refused. */
-  | { on: "read" };
+  | { on: "unanswered" };
 
 export const empty: Outbox = { base: null, waiting: [], under: [], failures: 0, refused: null };
 
-/** Most changes sent at once; the workroom takes no more in one request. */
+/** Most changes sent at once, and the most characters of them: the workroom takes no larger request. */
 export const AT_ONCE = 40;
+const LARGEST = 400_000;
 
 /** What becomes of an outbox. Nothing leaves it but by the workroom's own word on it. */
 export function next(outbox: Outbox, happening: Happening): Outbox {
@@ -75,8 +74,6 @@ export function next(outbox: Outbox, happening: Happening): Outbox {
     }
     case "unanswered":
       return { ...outbox, under: [], failures: outbox.failures + 1 };
-    case "read":
-      return { ...outbox, refused: null };
   }
 }
 
@@ -87,8 +84,14 @@ const newer = (known: Base | null, told: Base): Base =>
     : told;
 
 /** The changes to be sent now; none while some are under way, or before it is known how the fitting stands. */
-export const toSend = (outbox: Outbox): Posted[] =>
-  outbox.base && outbox.under.length === 0 ? outbox.waiting.slice(0, AT_ONCE) : [];
+export function toSend(outbox: Outbox): Posted[] {
+  if (!outbox.base || outbox.under.length > 0) return [];
+  let size = 0;
+  const first = outbox.waiting.slice(0, AT_ONCE);
+  const over = first.findIndex((change) => (size += JSON.stringify(change).length) > LARGEST);
+  // One that is larger by itself is sent by itself: whether it is too large is the workroom's word.
+  return over < 0 ? first : first.slice(0, Math.max(1, over));
+}
 
 /** The fitting as the person sees it. */
 export const seen = ({ base, waiting }: Outbox): FittingRecord | null =>
