@@ -1,5 +1,6 @@
 //! A program that asks a workroom, with cookies of its own.
 
+use std::io::{BufRead, BufReader};
 use std::time::Duration;
 
 use serde_json::Value;
@@ -48,6 +49,16 @@ impl Visitor {
             }
             Err(ureq::Error::Transport(_)) => None,
         }
+    }
+
+    /// What is told on a stream of events, as it comes.
+    ///
+    /// # Panics
+    /// When there is no such stream.
+    pub fn follow(&self, path: &str) -> impl Iterator<Item = Value> + use<> {
+        let stream = self.agent.get(&format!("{}{path}", self.url)).call().expect("a stream");
+        let lines = BufReader::new(stream.into_reader()).lines().map_while(Result::ok);
+        lines.filter_map(|line| serde_json::from_str(line.strip_prefix("data: ")?).ok())
     }
 
     /// Reads; there has to be an answer.

@@ -88,19 +88,24 @@ fn two_servers_on_a_fresh_database_both_come_up_and_hear_each_other() {
     for _ in 0..search(2) {
         let database = testing::fresh_database();
         let both = std::thread::scope(|scope| {
-            let start = || scope.spawn(|| Workroom::on(&database, false));
+            let start = || scope.spawn(|| Workroom::on(&database, true));
             let (one, other) = (start(), start());
             [one.join().expect("up"), other.join().expect("up")]
         });
-        for workroom in &both {
-            assert_eq!(workroom.get("/api/health").0, 200);
-        }
-        let entry = json!({ "email": "ada@example.org", "password": "a long enough password" });
-        let (one, other) = (Visitor::new(&both[0].url), Visitor::new(&both[1].url));
-        assert_eq!(one.send("POST", "/api/v1/account", Some(&entry)).expect("an answer").0, 202);
-        for visitor in [&one, &other] {
-            assert_eq!(visitor.send("POST", "/api/v1/session", Some(&entry)).expect("an answer").0, 200);
-        }
+        let [one, other] = [0, 1].map(|at| Visitor::in_demo(&both[at].url));
+        let path = format!("/api/v1/fittings/{}/changes", demo_fitting(301));
+        let pin = json!({
+            "id": "heard", "seam": "outseam", "side": "left", "datum": "hem", "station": 400,
+            "mode": "seam_to_pin", "reading": 6,
+        });
+        let id = "01930000-0000-7000-8000-0000000000aa";
+        let body = json!({ "changes": [{ "id": id, "parts": [{ "change": "put_pin", "pin": pin }] }] });
+        let mut heard = other.follow(&format!("{path}?since=0"));
+        let (status, told) = one.send("POST", &path, Some(&body)).expect("an answer");
+        assert_eq!(status, 200, "{told}");
+        let line = told["answers"][0]["line"].as_i64().expect("a line");
+        // What was there before is told first; then what went through the other server.
+        assert!(heard.any(|entry| entry["id"].as_i64() == Some(line)), "the stream ended without it");
     }
 }
 
