@@ -214,3 +214,52 @@ fn a_database_of_a_newer_build_is_refused() {
         other => panic!("{:?}", other.err()),
     }
 }
+
+/// Lines as an earlier build wrote them: whole records, and no word of what they write.
+fn older_lines(conn: &mut vemble_store::Conn, id: AccountId, hung: Uuid, count: i64, days_ago: i64) {
+    use diesel::prelude::*;
+    let record = serde_json::to_string(&pinned(hung, &[12])).expect("JSON");
+    diesel::sql_query(format!(
+        "INSERT INTO journal (account_id, garment_id, at, subject, subject_id, what, before, after) \
+         SELECT '{}', '{hung}', now() - interval '{days_ago} days', 'fitting', '{hung}', 'fitting 1: read 1 pin', \
+                '{record}', '{record}' FROM generate_series(1, {count})",
+        id.0,
+    ))
+    .execute(conn)
+    .expect("older lines");
+}
+
+#[test]
+fn lines_of_an_earlier_build_are_listed_and_stay() {
+    let (_store, mut conn, id) = open();
+    let hung = Uuid::now_v7();
+    garment::put(&mut conn, id, &Hand::program(), hung, &corduroys(), Expected::Unsaid).expect("hung");
+    older_lines(&mut conn, id, hung, 2, 3);
+    let listed = journal_of::list(&mut conn, id, hung, Default::default()).expect("a journal");
+    assert_eq!(listed[0].what, "fitting 1: read 1 pin");
+    assert!(listed.iter().all(|entry| !entry.can_go), "{listed:?}");
+    let lines = journal_of::lines(&mut conn, id, hung).expect("lines");
+    assert_eq!(journal_of::going(&lines, lines[1].id), Some(Going::Stays));
+}
+
+#[test]
+fn the_journal_lets_go_of_what_is_older_than_it_keeps() {
+    let (_store, mut conn, id) = open();
+    let hung = Uuid::now_v7();
+    let hand = Hand::program();
+    garment::put(&mut conn, id, &hand, hung, &corduroys(), Expected::Unsaid).expect("hung");
+    let mut rename = |conn: &mut vemble_store::Conn, version: i64| {
+        let mut record = corduroys();
+        record.garment.name = format!("Corduroys {version}");
+        garment::put(conn, id, &hand, hung, &record, Expected::Version(version)).expect("renamed");
+        journal_of::lines(conn, id, hung).expect("lines").len()
+    };
+    older_lines(&mut conn, id, hung, 700, 401);
+    // The newest five hundred are kept however old they are.
+    // With them the hanging, which is young.
+    assert_eq!(rename(&mut conn, 1), 501);
+    older_lines(&mut conn, id, hung, 700, 399);
+    assert!(rename(&mut conn, 2) > 700, "what is younger is kept");
+    older_lines(&mut conn, id, hung, 6_000, 1);
+    assert_eq!(rename(&mut conn, 3), 5_000, "and no garment keeps more than this");
+}
