@@ -8,8 +8,8 @@ use common::{corduroys, journal, new_account, open, pinned, someone, take_back};
 use uuid::Uuid;
 use vemble_fit::{Length, WashTest, Wearer};
 use vemble_store::{
-    Expected, GarmentRecord, Going, Hand, Store, StoreError, account, fitting, garment, journal_of, testing,
-    wearer,
+    AccountId, Expected, GarmentRecord, Going, Hand, Store, StoreError, account, fitting, garment,
+    journal_of, testing, wearer,
 };
 
 #[test]
