@@ -248,7 +248,7 @@ fn the_journal_lets_go_of_what_is_older_than_it_keeps() {
     let hung = Uuid::now_v7();
     let hand = Hand::program();
     garment::put(&mut conn, id, &hand, hung, &corduroys(), Expected::Unsaid).expect("hung");
-    let mut rename = |conn: &mut vemble_store::Conn, version: i64| {
+    let rename = |conn: &mut vemble_store::Conn, version: i64| {
         let mut record = corduroys();
         record.garment.name = format!("Corduroys {version}");
         garment::put(conn, id, &hand, hung, &record, Expected::Version(version)).expect("renamed");
