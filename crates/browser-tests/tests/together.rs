@@ -104,7 +104,13 @@ async fn what_others_stand_on_goes_with_them_or_not_at_all() {
     let reading = "[data-testid=readings] .reading-button";
     let at = browser.texts(reading).await.iter().position(|each| each == "6").expect("the pin just read");
     browser.run("document.querySelectorAll(arguments[0])[arguments[1]].click()", json!([reading, at])).await;
+    browser
+        .until("a field for it", || async { browser.texts("[data-testid=readings] input").await.len() == 1 })
+        .await;
     browser.keys("9\n").await;
+    browser
+        .until("9", || async { browser.texts(reading).await.get(at).is_some_and(|read| read == "9") })
+        .await;
     browser.see_saved().await;
     browser.goto(&format!("/fittings/{}/history", demo_fitting(301))).await;
     browser.see_in("[data-testid=journal]", "changed again later").await;
