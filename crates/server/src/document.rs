@@ -120,20 +120,7 @@ mod tests {
 
     use serde_json::Value;
 
-    /// The names of all schemas that a part of the document leads to.
-    fn reached(part: &Value, document: &Value, names: &mut BTreeSet<String>) {
-        match part {
-            Value::Object(fields) => {
-                let name = fields.get("$ref").and_then(|to| to.as_str()?.rsplit('/').next());
-                if let Some(name) = name.filter(|name| names.insert((*name).to_owned())) {
-                    reached(&document["components"]["schemas"][name], document, names);
-                }
-                fields.values().for_each(|each| reached(each, document, names));
-            }
-            Value::Array(all) => all.iter().for_each(|each| reached(each, document, names)),
-            _ => {}
-        }
-    }
+    use crate::limits::refer;
 
     /// The objects of a schema that take fields nobody named.
     fn open(schema: &Value) -> usize {
@@ -148,7 +135,7 @@ mod tests {
         let mut names = BTreeSet::new();
         for operation in document["paths"].as_object().expect("paths").values() {
             for told in operation.as_object().expect("operations").values() {
-                reached(&told["requestBody"], &document, &mut names);
+                refer(&told["requestBody"], &document, &mut names);
             }
         }
         assert!(names.len() > 80, "{names:?}");

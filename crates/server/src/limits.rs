@@ -124,7 +124,7 @@ pub fn write_into(document: &mut OpenApi) {
 }
 
 /// The names of all schemas that a part of the document leads to.
-fn refer(part: &Value, document: &Value, names: &mut BTreeSet<String>) {
+pub(crate) fn refer(part: &Value, document: &Value, names: &mut BTreeSet<String>) {
     match part {
         Value::Object(fields) => {
             let name = fields.get("$ref").and_then(|to| to.as_str()?.rsplit('/').next());

@@ -38,7 +38,7 @@ pub struct JournalEntry {
     pub takes_back: Option<i64>,
     /// True while it can be taken back, with what stands on it.
     pub can_go: bool,
-    /// Later lines that stand on it and would have to go too, oldest first: it was superseded.
+    /// Later lines that stand on it and would have to go too, newest first: it was superseded.
     pub above: Vec<i64>,
     /// Tells its maker's browser from others.
     #[serde(skip)]

@@ -174,6 +174,7 @@ impl KeptLine {
     fn entry(
         self,
         standing: Option<&Standing>,
+        above: Vec<i64>,
         all: &BTreeMap<i64, (String, Hand)>,
         scale: Scale,
     ) -> Result<JournalEntry, StoreError> {
@@ -204,7 +205,7 @@ impl KeptLine {
             undone: self.undone || standing.taken_back_by.is_some(),
             takes_back: self.takes_back,
             can_go: restorable && standing.taken_back_by.is_none() && !standing.passed,
-            above: standing.above,
+            above,
         })
     }
 }
@@ -263,7 +264,8 @@ fn entries(
         .filter(|line| wanted(line))
         .map(|line| {
             let standing = standings.get(&line.id);
-            line.entry(standing, &all, scale)
+            let above = all_above(&standings, line.id);
+            line.entry(standing, above, &all, scale)
         })
         .collect()
 }

@@ -2390,7 +2390,7 @@ export interface components {
         };
         /** @description One change. */
         JournalEntry: {
-            /** @description Later lines that stand on it and would have to go too, oldest first: it was superseded. */
+            /** @description Later lines that stand on it and would have to go too, newest first: it was superseded. */
             above: number[];
             /**
              * Format: date-time

@@ -55,17 +55,17 @@ export function MoveStray(props: { pin: Pin; job: Of<"Job">; seams: Seam[]; onMo
       }}
     >
       <Select
+        className="move-to"
         aria-label="Move it to"
         value={value}
         options={places.map(({ value, label }) => ({ value, label }))}
         onChange={setValue}
-        style={{ minWidth: 170 }}
       />
       <label htmlFor={id}>from {datum?.words}</label>
       <Input
         id={id}
+        className="move-station"
         name="stray-station"
-        style={{ width: 110 }}
         value={station}
         onChange={(event) => setStation(event.target.value)}
       />

@@ -60,8 +60,8 @@ function TakeBack(props: {
 }) {
   const { entry, all } = props;
   const words = `Take back: ${entry.what}`;
-  const above = standingOn(entry, all);
-  const go = () => props.onGo({ line: entry.id, also: above.map((each) => each.id) });
+  const above = all.filter((each) => entry.above.includes(each.id));
+  const go = () => props.onGo({ line: entry.id, also: entry.above });
   if (above.length === 0 && !entry.begins) {
     return (
       <button type="button" className="linkish" aria-label={words} onClick={go}>
@@ -93,16 +93,4 @@ function TakeBack(props: {
       </button>
     </Popconfirm>
   );
-}
-
-/** Everything that stands on a line, and on what stands on it, newest first. */
-function standingOn(entry: Entry, all: Entry[]): Entry[] {
-  const found = new Set<number>();
-  const open = [...entry.above];
-  for (let id = open.pop(); id !== undefined; id = open.pop()) {
-    if (found.has(id)) continue;
-    found.add(id);
-    open.push(...(all.find((each) => each.id === id)?.above ?? []));
-  }
-  return all.filter((each) => found.has(each.id));
 }
