@@ -299,6 +299,30 @@ impl Browser {
         (browser, fitting)
     }
 
+    /// Lets a friend into the fitting at whose mirror it is; the words for them.
+    ///
+    /// # Panics
+    /// When no words are shown.
+    pub async fn invite(&self) -> String {
+        self.press("A friend reads").await;
+        self.press("Show the words and the code").await;
+        let shown = "[data-testid=guest-words]";
+        self.until("words", || async { self.texts(shown).await.len() == 1 }).await;
+        self.text(shown).await
+    }
+
+    /// Comes into a fitting as a friend.
+    ///
+    /// # Panics
+    /// When the words do not let it in.
+    pub async fn join(&self, words: &str, name: &str) {
+        self.goto(&format!("/join#{}", words.trim().replace(' ', "-"))).await;
+        self.see("Read for a friend").await;
+        self.fill("Your name", name).await;
+        self.press("Come in").await;
+        self.see("pins read").await;
+    }
+
     /// Downloads what an address of the product gives, signed in as the browser is; bytes as Latin-1.
     ///
     /// # Panics

@@ -58,7 +58,17 @@ async fn every_main_view_has_its_picture() {
     desk.browser.keys("\n").await;
     desk.browser.see("Pin this garment like it").await;
     desk.keep("copy").await;
-    let phone = Camera { browser: Browser::open_demo(&workroom.url, PHONE).await, folder };
+    let phone = Camera { browser: Browser::open_demo(&workroom.url, PHONE).await, folder: folder.clone() };
     phone.take("hem-phone", &fitting(318, "ring"), "8 places read").await;
     phone.take("mirror-phone", &fitting(312, "mirror"), "26 pins read").await;
+    let friend = Camera { browser: Browser::open(&workroom.url, PHONE).await, folder };
+    desk.browser.goto(&fitting(301, "mirror")).await;
+    let words = desk.browser.invite().await;
+    friend.browser.join(&words, "Bea").await;
+    friend.browser.press_at("input[name=station]").await;
+    friend.browser.keys("l400\n6\n").await;
+    friend.browser.see("12 pins read").await;
+    friend.browser.see_saved().await;
+    friend.keep("friend-phone").await;
+    desk.take("history", &fitting(301, "history"), "Bea").await;
 }

@@ -60,15 +60,8 @@ async fn of_one_reading_changed_twice_the_later_stands_and_one_press_takes_it_ba
 async fn a_friends_telephone_reads_and_is_sent_out() {
     let workroom = Workroom::demo();
     let host = at_the_mirror(&workroom.url).await;
-    host.press("A friend reads").await;
-    host.press("Show the words and the code").await;
-    host.until("words", || async { host.texts("[data-testid=guest-words]").await.len() == 1 }).await;
-    let words = host.text("[data-testid=guest-words]").await;
     let friend = Browser::open(&workroom.url, PHONE).await;
-    friend.goto(&format!("/join#{}", words.trim().replace(' ', "-"))).await;
-    friend.see("Read for a friend").await;
-    friend.fill("Your name", "Bea").await;
-    friend.press("Come in").await;
+    friend.join(&host.invite().await, "Bea").await;
     friend.see("11 pins read").await;
     assert!(friend.faults().await.is_empty(), "{:?}", friend.faults().await);
     let body = friend.text("body").await;

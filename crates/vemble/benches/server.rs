@@ -28,6 +28,7 @@ fn main() {
     compute_endpoint(&house);
     change_to_answer(&house);
     change_to_other_screen(&house);
+    signing_up_beside_a_reader(&house);
     rail(&house);
     memory(&house);
 }
@@ -156,6 +157,35 @@ fn change_to_other_screen(house: &House) {
         }));
     }
     println!("change on one screen to another {:.2?} (median of 100; aim: within a second)", median(times));
+}
+
+/// Twenty strangers make themselves an account at once, while somebody who is in reads a garment.
+fn signing_up_beside_a_reader(house: &House) {
+    let path = format!("garments/{}", house.hang(300, 1).0);
+    let read = || {
+        timed(|| {
+            house.ask("GET", &path, None);
+        })
+    };
+    let idle = median((0..JOBS).map(|_| read()).collect());
+    let strangers: Vec<_> = (0..20)
+        .map(|n| {
+            let url = format!("{}/api/v1/account", house.url);
+            let entry =
+                json!({ "email": format!("stranger{n}@example.org"), "password": "a long enough password" });
+            std::thread::spawn(move || ureq::post(&url).send_json(&entry).expect("an account"))
+        })
+        .collect();
+    let mut beside = Vec::new();
+    while !strangers.iter().all(std::thread::JoinHandle::is_finished) {
+        beside.push(read());
+    }
+    let (most, reads) = (*beside.iter().max().expect("a read"), beside.len());
+    let beside = median(beside);
+    println!(
+        "reading a garment {idle:.2?}; beside twenty sign-ups {beside:.2?} (median of {reads}), at most {most:.2?}"
+    );
+    println!("beside / idle  {:.2} (aim: at most 3)", beside.as_secs_f64() / idle.as_secs_f64());
 }
 
 fn rail(house: &House) {
