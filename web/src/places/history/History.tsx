@@ -6,6 +6,7 @@ import type { AtWork } from "../../fitting/FittingPlace";
 import { UndoButton } from "../../fitting/UndoButton";
 import { useTakeBack } from "../../fitting/useTakeBack";
 import { TableTabs } from "../chalk/TableTabs";
+import "./history.css";
 
 type Entry = Of<"JournalEntry">;
 
@@ -33,10 +34,9 @@ export default function History({ id, draft }: AtWork) {
             <time className="num soft" dateTime={entry.at}>
               {new Date(entry.at).toLocaleString(undefined, { dateStyle: "medium", timeStyle: "short" })}
             </time>
-            <span>
+            <span className="what">
               {entry.what}
               {entry.undone ? ", taken back" : entry.above.length > 0 ? ", changed again later" : ""}
-              <span className="soft"> {made(entry)}</span>
               {back.refusal && back.asked === entry.id && (
                 <span className="wrong-words" role="alert">
                   {" "}
@@ -44,6 +44,7 @@ export default function History({ id, draft }: AtWork) {
                 </span>
               )}
             </span>
+            <span className="soft">{made(entry)}</span>
             {entry.can_go && <TakeBack entry={entry} all={journal.data ?? []} onGo={back.mutate} />}
           </li>
         ))}
