@@ -4,7 +4,8 @@
 need_tools
 build_web
 say "Building Vemble (the first time takes some minutes)"
-cargo build --quiet --workspace --bin vemble
+# As the tests want it, so that they find it built.
+cargo build --quiet --workspace --bin vemble --features vemble-store/testing
 url=$(scripts/postgres.sh start .local/demo)
 trap 'scripts/postgres.sh stop .local/demo' EXIT
 say "Press Ctrl-C to stop. The workroom is kept in .local/demo."

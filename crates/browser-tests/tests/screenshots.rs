@@ -63,6 +63,7 @@ async fn every_main_view_has_its_picture() {
     phone.take("mirror-phone", &fitting(312, "mirror"), "26 pins read").await;
     let friend = Camera { browser: Browser::open(&workroom.url, PHONE).await, folder };
     desk.browser.goto(&fitting(301, "mirror")).await;
+    desk.browser.see("11 pins read").await;
     let words = desk.browser.invite().await;
     friend.browser.join(&words, "Bea").await;
     friend.browser.press_at("input[name=station]").await;

@@ -259,6 +259,8 @@ house_rules! {
         "What a step of an ordinary stride takes from a straight skirt.";
     SlitHeight, "slit_height", "a slit is high", 150.0, Mm, 60.0..=500.0,
         "A hand's length opens for a step and stays decent.";
+    VouchWithin, "vouch_within", "a tick holds while its line moves less than", 1.0, Mm, 0.2..=5.0,
+        "A chalk line is as wide; nobody sews a seam twice for less.";
     SewingADay, "sewing_a_day", "free to sew on a day", 30.0, Minutes, 0.0..=720.0,
         "Half an hour is what most evenings give.";
 }
@@ -291,7 +293,8 @@ impl HouseRule {
             | Rule::ThighBelow
             | Rule::BustFloor
             | Rule::Stride
-            | Rule::HemTolerance => None,
+            | Rule::HemTolerance
+            | Rule::VouchWithin => None,
             // Where the nearest eighth is not the number anyone would choose.
             Rule::ChalkStep => Some(2 * 8),
             Rule::LadderStep => Some(4 * 8),

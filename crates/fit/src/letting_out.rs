@@ -212,7 +212,7 @@ fn inside(
     let fixed = shape
         .fixtures
         .iter()
-        .filter(|fixture| fixture.is_on(seam, Side::Centre))
+        .filter(|fixture| !fixture.comes_out() && fixture.is_on(seam, Side::Centre))
         .filter(|fixture| (fixture.from.mm()..=fixture.to.mm()).contains(&place.station))
         .map(|fixture| fixture.limit())
         .min();

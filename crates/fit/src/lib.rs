@@ -16,6 +16,7 @@ mod cloth;
 mod compare;
 mod convex;
 mod copy;
+mod datum;
 pub mod drawing;
 pub mod ease;
 mod echo;
@@ -27,6 +28,7 @@ mod habit;
 pub mod hem;
 mod house;
 mod job;
+mod job_error;
 mod ladder;
 mod length;
 mod lengths;
@@ -39,6 +41,7 @@ mod put_on;
 mod say;
 mod settle;
 mod share;
+mod side;
 mod solution;
 mod spacing;
 mod stray;
@@ -49,8 +52,9 @@ mod tape;
 mod unit;
 mod warning;
 mod wash;
+mod words;
 
-pub use admit::{NotAdmitted, admit};
+pub use admit::{Admitted, NotAdmitted, admit};
 pub use armhole::ArmholeFit;
 pub use body::{Body, Layer, MeasureName, Wearer};
 pub use caution::Caution;
@@ -61,6 +65,7 @@ pub use choice::{
 pub use cloth::{Cloth, ClothFamily, Fibre, Fray};
 pub use compare::{ComparedLevel, Comparison, compare, what_changed};
 pub use copy::{CopyLength, CopyPlan, CopyRow, copy_from};
+pub use datum::Datum;
 pub use ease::{Intention, LevelBalance, Verdict};
 pub use echo::echo_in_inches;
 pub use echo::{Reading, echo};
@@ -71,18 +76,18 @@ pub use fit_picture::{
 pub use garment::{Garment, SeamName};
 pub use habit::{AllowanceHabit, EveningChoice, HabitOutOfRange, Habits, OneSide, Paper};
 pub use house::{HouseEntry, HouseRule, RuleUnit};
-pub use job::{AcceptedDepth, Fitting, JOB_FORMAT, Job, JobError, JobErrorCause, MOST_PINS, SeamEvening};
+pub use job::{AcceptedDepth, Fitting, Job, SeamEvening};
+pub use job_error::{JOB_FORMAT, JobError, JobErrorCause, MOST_PINS};
 pub use ladder::{ladder, moved_rung};
 pub use length::Length;
 pub use lengths::{LengthName, LengthRow};
 pub use letting_out::{Inset, InsideSeam, LetOut, LevelGain};
 pub use next_act::{NextAct, Place};
-pub use pin::{
-    DEEPEST_READING, Datum, EdgeRead, EntryMode, HIGHEST_TAKE_UP, LONGEST_SEAM, Pin, PinError, Side,
-};
+pub use pin::{DEEPEST_READING, EdgeRead, EntryMode, HIGHEST_TAKE_UP, LONGEST_SEAM, Pin, PinError};
 pub use put_on::{PutOn, Through};
 pub use settle::settle;
 pub use share::{ShareOut, SharePart, SharePlan, ShareRequest, share_out};
+pub use side::Side;
 pub use solution::{
     DatumPlace, DrawnLine, EdgeLength, LineOutcome, LineRefused, MirroredMark, PinRead, PinnableSeam,
     ProposedDepth, ProposedEnds, RESULT_FORMAT, SeamEndings, SeamSolution, SideLine, Solution, SolvedEnd,

@@ -55,8 +55,8 @@ pub fn put_on(levels: &[LevelBalance], pattern: &Pattern, judging: Judging<'_>) 
         checks.push(PutOn { through, opening, body, passes: goes, words });
     };
     // A shirt's cuff opens by itself.
-    let cuff_opens = shape.kind == Kind::Shirt
-        || shape.fixtures.iter().any(|fixture| fixture.seam.key().starts_with("sleeve"));
+    let cuff_opens =
+        shape.kind == Kind::Shirt || shape.fixtures.iter().any(|fixture| fixture.seam.is_on_sleeve());
     if !cuff_opens {
         check(
             Through::Hand,

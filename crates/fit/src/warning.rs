@@ -2,8 +2,9 @@
 
 use serde::Serialize;
 
+use crate::datum::Datum;
 use crate::garment::SeamName;
-use crate::pin::{Datum, Side};
+use crate::side::Side;
 
 /// How much a warning matters.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Serialize)]

@@ -5,7 +5,7 @@
 use serde::{Deserialize, Serialize};
 
 use crate::Length;
-use crate::job::{JobError, within};
+use crate::job_error::{JobError, within};
 
 /// One length measured before a wash and after it, along the grain that hangs down.
 ///

@@ -9,6 +9,7 @@ use vemble_fit::change::{Change, ChangeError, between, places, say_changes};
 use vemble_fit::garment::HemName;
 use vemble_fit::hem::{HemRead, HemReading, HemWish, Wanted};
 use vemble_fit::line::{EndWish, LineWish};
+use vemble_fit::plan::Vouched;
 use vemble_fit::sums::{KeptSum, Sum};
 use vemble_fit::{
     AcceptedDepth, Body, Datum, EntryMode, EveningChoice, Fitting, Intention, Pin, Rounding, Scale,
@@ -97,10 +98,13 @@ fn any_change() -> impl Strategy<Value = Change> {
                 layers: Vec::new(),
             }),
         }),
-        2 => (few.clone(), proptest::option::of(1.0..90.0))
-            .prop_map(|(step, minutes)| Change::Tick { step: format!("sew_{step}"), minutes }),
+        2 => (few.clone(), proptest::option::of(1.0..90.0), vouched()).prop_map(|(step, minutes, vouched)| {
+            Change::Tick { step: format!("sew_{step}"), minutes, vouched }
+        }),
         1 => few.clone().prop_map(|step| Change::Untick { step: format!("sew_{step}") }),
-        1 => few.clone().prop_map(|each| Change::Confirm { condition: format!("sew_{each}/looked") }),
+        1 => (few.clone(), vouched()).prop_map(|(each, vouched)| {
+            Change::Confirm { condition: format!("sew_{each}/looked"), vouched }
+        }),
         1 => few.clone().prop_map(|each| Change::Withdraw { condition: format!("sew_{each}/looked") }),
         1 => (few.clone(), 1i64..9).prop_map(|(id, short)| Change::KeepSum {
             sum: KeptSum {
@@ -111,6 +115,13 @@ fn any_change() -> impl Strategy<Value = Change> {
         }),
         1 => few.prop_map(|id| Change::LetSumGo { id: format!("s{id}") }),
     ]
+}
+
+/// What a tick was about, where that is said.
+fn vouched() -> impl Strategy<Value = Vec<Vouched>> {
+    let line =
+        |depth: i64| Vouched::Line { seam: SeamName::Side, side: Side::Left, depths: vec![mm(depth as f64)] };
+    proptest::option::of(1i64..4).prop_map(move |depth| depth.map(line).into_iter().collect())
 }
 
 /// A fitting after so many changes; those that cannot be made are passed over.

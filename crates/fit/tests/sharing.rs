@@ -104,6 +104,7 @@ fn what_cannot_be_had_is_said_and_the_most_that_can_is_shared_out() {
         from: mm(0.0),
         to: mm(640.0),
         most: None,
+        taken_out: None,
     });
     let out = shared(&job, LevelName::Waist, 200.0);
     let said = out.short.as_ref().expect("it cannot be had");

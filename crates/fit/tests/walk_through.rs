@@ -10,7 +10,7 @@ use common::{any_shape, cases, examples, job, swelling_pins};
 use proptest::prelude::*;
 use vemble_fit::garment::{HemName, Kind};
 use vemble_fit::hem::{HemWish, Wanted};
-use vemble_fit::plan::{Bench, ConditionState, Plan, StopError};
+use vemble_fit::plan::{Act, Bench, ConditionState, Plan, StepKey, StopError};
 use vemble_fit::{Job, Solution, solve};
 
 fn solved(job: &Job) -> Solution {
@@ -19,15 +19,16 @@ fn solved(job: &Job) -> Solution {
 
 /// What holds of every order.
 fn is_sound(plan: &Plan) -> Result<(), String> {
-    let mut before: BTreeSet<&str> = BTreeSet::new();
+    let mut before: BTreeSet<StepKey> = BTreeSet::new();
+    if !plan.missing.is_empty() {
+        return Err(format!("something needs {:?}, which is in no order", plan.missing));
+    }
     for step in &plan.steps {
         let say = |what: &str| Err(format!("{} ({}): {what}", step.title, step.key));
-        if !before.insert(&step.key) {
+        if !before.insert(step.key) {
             return say("stands twice");
         }
-        if let Some(need) =
-            step.needs.iter().find(|need| !before.contains(need.as_str()) || **need == step.key)
-        {
+        if let Some(need) = step.needs.iter().find(|need| !before.contains(*need) || **need == step.key) {
             return say(&format!("comes before {need}, which it needs"));
         }
         let minutes = step.minutes;
@@ -44,9 +45,12 @@ fn is_sound(plan: &Plan) -> Result<(), String> {
         if (hot || sharp) && step.cautions.is_empty() {
             return say(&format!("has {:?} and no caution", step.tools));
         }
-        let one_way = ["cut", "trim"].iter().any(|verb| step.key.starts_with(verb));
+        let one_way = ["cut", "trim"].iter().any(|verb| step.key.act.word().starts_with(verb));
         if one_way != step.stop.is_some() {
             return say("and its stop do not go together");
+        }
+        if step.waits.is_none() != (step.done || plan.may_tick(&step.key.to_string()).is_ok()) {
+            return say("says it waits where it does not, or the other way round");
         }
         if let Some(stop) = &step.stop
             && stop.conditions.is_empty()
@@ -54,9 +58,47 @@ fn is_sound(plan: &Plan) -> Result<(), String> {
             return say("has a stop that asks for nothing");
         }
     }
+    opens_and_closes(plan)?;
     let left: f64 = plan.steps.iter().filter(|step| !step.done).map(|step| step.minutes.p50).sum();
     if (left - plan.minutes_left.p50).abs() > 1e-6 {
         return Err(format!("{left} minutes are left, {} said", plan.minutes_left.p50));
+    }
+    Ok(())
+}
+
+/// What is opened is closed once, by something that comes after it; what is closed was opened.
+fn opens_and_closes(plan: &Plan) -> Result<(), String> {
+    let at = |key: StepKey| plan.steps.iter().position(|step| step.key == key);
+    for (opened, step) in plan.steps.iter().enumerate() {
+        let closing = step.key.act.closed_by();
+        if closing.is_empty() {
+            continue;
+        }
+        // On the same hem or thing where it is about one, else anywhere on the garment.
+        let closers: Vec<StepKey> = closing
+            .iter()
+            .map(|act| StepKey::new(*act, step.key.on))
+            .filter(|key| at(*key).is_some())
+            .collect();
+        // A hem that is opened, or whose lining is, and then made anew is closed by that.
+        let [.., last] = closers.as_slice() else {
+            return Err(format!("{} is never closed", step.key));
+        };
+        if at(*last) < Some(opened) {
+            return Err(format!("{} is closed by {last}, before it is opened", step.key));
+        }
+        let own = closers.iter().filter(|key| !matches!(key.act, Act::SewHem)).count();
+        if own > 1 {
+            return Err(format!("{} is closed twice: {closers:?}", step.key));
+        }
+    }
+    for step in &plan.steps {
+        // Sewing a hem closes what was open there, and is done anyway.
+        let closes = |act: &&Act| act.closed_by() == [step.key.act] && step.key.act != Act::SewHem;
+        let opens: Vec<&Act> = Act::ALL.iter().filter(closes).collect();
+        if !opens.is_empty() && !opens.iter().any(|act| at(StepKey::new(**act, step.key.on)).is_some()) {
+            return Err(format!("{} closes what nothing opened", step.key));
+        }
     }
     Ok(())
 }
@@ -67,18 +109,19 @@ fn worked_through(mut job: Job, mut chance: u64) -> Result<u32, String> {
     loop {
         let plan = solved(&job).plan;
         is_sound(&plan)?;
-        let open: Vec<&str> =
-            plan.steps.iter().filter(|step| !step.done).map(|step| step.key.as_str()).collect();
+        let open: Vec<String> =
+            plan.steps.iter().filter(|step| !step.done).map(|step| step.key.to_string()).collect();
         if open.is_empty() {
             return Ok(ticked);
         }
         // At a stop the person says what only they can say; what is unmet has to be done first.
         for step in plan.steps.iter().filter(|step| {
-            !step.done && step.needs.iter().all(|need| plan.step(need).is_none_or(|need| need.done))
+            !step.done
+                && step.needs.iter().all(|need| plan.step(&need.to_string()).is_none_or(|need| need.done))
         }) {
             for condition in step.stop.iter().flat_map(|stop| &stop.conditions) {
                 if condition.state == ConditionState::Ask {
-                    match plan.may_tick(&step.key) {
+                    match plan.may_tick(&step.key.to_string()) {
                         Err(StopError::Unmet { .. }) => {}
                         other => {
                             return Err(format!("{} was offered with a question open: {other:?}", step.key));
@@ -89,13 +132,13 @@ fn worked_through(mut job: Job, mut chance: u64) -> Result<u32, String> {
             }
         }
         let plan = solved(&job).plan;
-        let ready: Vec<&str> = open.into_iter().filter(|key| plan.may_tick(key).is_ok()).collect();
+        let ready: Vec<String> = open.into_iter().filter(|key| plan.may_tick(key).is_ok()).collect();
         let Some(key) = ready.get(chance as usize % ready.len().max(1)) else {
             let stuck = plan.next().map(|step| (&step.key, &step.stop));
             return Err(format!("nothing more can be done: {stuck:?}"));
         };
         chance = chance.wrapping_mul(6_364_136_223_846_793_005).wrapping_add(1_442_695_040_888_963_407) >> 1;
-        job.fitting.progress.done.insert((*key).to_owned(), None);
+        job.fitting.progress.done.insert(key.clone(), None);
         ticked += 1;
     }
 }
@@ -156,7 +199,7 @@ fn a_step_that_is_not_in_the_order_or_waits_for_another_is_refused_in_words() {
     let refused = plan.may_tick("sew_the_moon").expect_err("no such step");
     assert!(matches!(refused, StopError::NoSuchStep { .. }));
     let waits = plan.steps.iter().find(|step| !step.needs.is_empty()).expect("a step that waits");
-    let first = plan.step(&waits.needs[0]).expect("what it waits for");
-    let said = plan.may_tick(&waits.key).expect_err("it waits").to_string();
+    let first = plan.step(&waits.needs[0].to_string()).expect("what it waits for");
+    let said = plan.may_tick(&waits.key.to_string()).expect_err("it waits").to_string();
     assert!(said.contains(&first.title), "{said} does not name {}", first.title);
 }

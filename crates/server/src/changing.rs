@@ -6,7 +6,7 @@ use uuid::Uuid;
 use vemble_fit::change::Change;
 use vemble_fit::garment::HemName;
 use vemble_fit::hem::{self, HemWish};
-use vemble_fit::{Fitting, Solution, admit};
+use vemble_fit::{Admitted, Fitting, Solution, admit};
 use vemble_store::{
     Accepted, AccountId, Conn, FittingChange, FittingRecord, InShort, Seen, StoreError, Versioned, Works,
     Written, fitting, journal_of, rail,
@@ -179,14 +179,18 @@ fn decide(looked: &Looked, id: Uuid, wanted: Vec<Wanted>, is_guest: bool, togeth
     if together {
         // What is made together is looked at as it is in the end.
         let refused = decided.became.iter().any(Option::is_some);
-        let looked_at = record.as_ref().map(|record| looked_over(looked, before, record)).transpose();
+        let looked_at = record.clone().map(|record| looked_over(looked, before, record)).transpose();
         match looked_at {
             Err(problem) => {
                 decided.became = vec![Some(Became::Refused(Box::new(problem)))];
                 decided.accepted.clear();
             }
             Ok(_) if refused => decided.accepted.clear(),
-            Ok(solution) => decided.solution = solution,
+            Ok(None) => decided.solution = None,
+            Ok(Some((kept, solution))) => {
+                record = Some(kept);
+                decided.solution = Some(solution);
+            }
         }
     }
     decided.record = record;
@@ -236,28 +240,33 @@ fn one(
         return Err(Problem::not_yet("fitting.garment", "A fitting stays with its garment."));
     }
     let changes_nothing = standing.is_some() && restoring.parts.is_empty() && !change.gone;
-    let solution = match &after {
-        Some(record) if !together && !changes_nothing => Some(looked_over(looked, standing, record)?),
-        _ => None,
+    let (after, solution) = match after {
+        Some(record) if !together && !changes_nothing => {
+            let (record, solution) = looked_over(looked, standing, record)?;
+            (Some(record), Some(solution))
+        }
+        after => (after, None),
     };
     Ok((after, restoring, solution))
 }
 
-/// Looks at a fitting as it would be.
+/// Looks at a fitting as it would be; it is kept with what its ticks vouch for.
 fn looked_over(
     looked: &Looked,
     before: Option<&FittingRecord>,
-    record: &FittingRecord,
-) -> Result<Solution, Problem> {
+    mut record: FittingRecord,
+) -> Result<(FittingRecord, Solution), Problem> {
     let blank = Fitting::on(record.fitting.held_on);
     let before = before.map_or(&blank, |before| &before.fitting);
-    Ok(admit(before, &looked.around.job(record.fitting.clone()))?)
+    let Admitted { progress, solution } = admit(before, &looked.around.job(record.fitting.clone()))?;
+    record.fitting.progress = progress;
+    Ok((record, solution))
 }
 
 /// The kind of work of each step, and its minutes before the hand's own pace counts.
 pub fn works(solution: &Solution) -> Works {
     let steps = solution.plan.steps.iter();
-    steps.map(|step| (step.key.clone(), (step.work, step.house_minutes))).collect()
+    steps.map(|step| (step.key.to_string(), (step.work, step.house_minutes))).collect()
 }
 
 #[allow(clippy::too_many_arguments, reason = "what is kept is exactly these facts")]

@@ -388,6 +388,7 @@ impl Problem {
             ChangeError::Id(_) => "pin.id",
             ChangeError::Key { .. } => "step.key",
             ChangeError::Minutes(_) => "step.minutes",
+            ChangeError::Vouched => "step.vouched",
             ChangeError::NoWish(_) | ChangeError::ReadingsInWish(_) => "hem.wish",
             ChangeError::TooMany { .. } => "limit.rows",
         };
@@ -425,6 +426,7 @@ impl From<StopError> for Problem {
             StopError::NoSuchStep { .. } => "step.none",
             StopError::NeedsFirst { .. } => "step.needs",
             StopError::Unmet { .. } => "step.stop",
+            StopError::Moved { .. } => "step.moved",
         };
         Problem::new(StatusCode::CONFLICT, code, "Not yet", format!("{}.", capital(&error.to_string())))
     }

@@ -161,3 +161,84 @@ fn the_same_request_several_times_at_once_is_answered_alike_and_done_once() {
     let journal = ada.get(&format!("/api/v1/garments/{GARMENT}/journal")).body;
     assert_eq!(journal.as_array().expect("a journal").len(), 2, "hung once, begun once: {journal}");
 }
+
+/// The step of a key, as it stands.
+fn step(ada: &Client, key: &str) -> Value {
+    steps(ada).into_iter().find(|step| step["key"] == key).unwrap_or_else(|| panic!("no step {key}"))
+}
+
+/// Posts small changes, all made or none.
+fn post(ada: &Client, parts: Value) -> Value {
+    let id = uuid::Uuid::now_v7();
+    let body = json!({ "changes": [{ "id": id, "parts": parts }] });
+    let answer = ada.send("POST", &format!("{}/changes", at()), None, Some(body));
+    assert_eq!(answer.status, 200, "{}", answer.body);
+    answer.body["answers"][0].clone()
+}
+
+#[test]
+fn a_try_on_ticked_before_the_pins_were_moved_opens_no_scissors() {
+    let (_server, ada) = hung("barn-dance-trousers");
+    for key in ["photograph_inside", "chalk", "remove_belt_loop", "open_band", "tack", "try_on"] {
+        let mark = step(&ada, key)["mark"].clone();
+        let vouched = json!([{ "of": "seen", "mark": mark }]);
+        let told = post(&ada, json!([{ "change": "tick", "step": key, "minutes": 3.0, "vouched": vouched }]));
+        assert!(told["line"].is_i64(), "{key}: {told}");
+        assert_eq!(step(&ada, key)["done"], true, "{key}");
+    }
+    let stale = step(&ada, "sew_outseam")["mark"].clone();
+    let mut pins = ada.get(&at()).body["fitting"]["pins"].as_array().expect("pins").clone();
+    pins.retain(|pin| pin["seam"] == "outseam");
+    for pin in &mut pins {
+        pin["reading"] = json!(pin["reading"].as_f64().expect("a depth") + 20.0);
+    }
+    let parts: Vec<Value> = pins.iter().map(|pin| json!({ "change": "put_pin", "pin": pin })).collect();
+    let told = post(&ada, json!(parts));
+    assert!(told["line"].is_i64(), "{told}");
+    let moved = told["line"].clone();
+    let tried = step(&ada, "try_on");
+    assert_eq!(tried["done"], false);
+    let said = tried["lapsed"].as_str().expect("it says so");
+    assert!(said.contains("outseam was moved by up to 2") && said.contains("try it on again"), "{said}");
+    assert_eq!(step(&ada, "open_band")["done"], true, "what is open stays open");
+    // What comes behind it is shut, by a tick of its own and by one made of what was there before.
+    for vouched in [json!([]), json!([{ "of": "seen", "mark": stale }])] {
+        let told = post(&ada, json!([{ "change": "tick", "step": "sew_outseam", "vouched": vouched }]));
+        assert!(told["line"].is_null() && told["refused"]["detail"].is_string(), "{told}");
+    }
+    // The rail says what to do again, and a program that writes the whole record keeps what was vouched for.
+    assert_ne!(ada.get("/api/v1/garments").body[0]["steps"][0], 6);
+    let (status, _) = change(&ada, |record| {
+        record["fitting"]["progress"].as_object_mut().expect("progress").remove("vouched");
+        record["fitting"]["intention"] = json!("close");
+    });
+    assert_eq!(status, 200);
+    assert_eq!(step(&ada, "try_on")["done"], false);
+    // Taken back, the pins lie where they were tried on, and the tick holds again.
+    let path = format!("/api/v1/garments/{GARMENT}/undo");
+    let undone = ada.send("POST", &path, None, Some(json!({ "line": moved })));
+    assert_eq!(undone.status, 200, "{}", undone.body);
+    assert_eq!(step(&ada, "try_on")["done"], true);
+}
+
+#[test]
+fn a_hand_twice_as_slow_is_learnt_as_two_within_its_prior() {
+    let (_server, ada) = hung("barn-dance-trousers");
+    let minutes = |ada: &Client| step(ada, "chalk")["minutes"]["p50"].as_f64().expect("minutes");
+    let house = minutes(&ada);
+    let record = ada.get(&at()).body;
+    for n in 1..=9_u32 {
+        // The same garment, fitted once more: the house says what it said, the hand takes twice as long.
+        let fitting = format!("01930000-0000-7000-8000-00000000b{n:03}");
+        let path = format!("/api/v1/fittings/{fitting}");
+        let mut next = record.clone();
+        next["number"] = json!(n + 1);
+        next["fitting"]["progress"] =
+            json!({ "done": { "photograph_inside": null, "chalk": 2.0 * house }, "confirmed": [] });
+        let told = ada.put(&path, None, &next);
+        assert_eq!(told.status, 200, "{}", told.body);
+        let learnt = minutes(&ada) / house;
+        let expected = 2.0_f64.powf(f64::from(n) / f64::from(n + 3));
+        assert!((learnt - expected).abs() < 0.02, "after {n}: {learnt}, not {expected}");
+    }
+}

@@ -141,7 +141,9 @@ impl FittingChange {
             let parts = between(&Fitting::on(begin.held_on), &written.fitting);
             return FittingChange { begin: Some(begin), adopts, parts, gone: false };
         };
-        let parts = between(&standing.fitting.clone().in_order(), &written.fitting);
+        let mut fitting = written.fitting.clone();
+        fitting.progress.take_over(&standing.fitting.progress);
+        let parts = between(&standing.fitting.clone().in_order(), &fitting);
         FittingChange { adopts, parts, ..FittingChange::default() }
     }
 }

@@ -75,14 +75,23 @@ impl Row {
             .order(pin::position)
             .select(PinRow::as_select())
             .load(conn)?;
-        let done: Vec<(String, Option<f64>)> = step::table
+        let done: Vec<(String, Option<f64>, serde_json::Value)> = step::table
             .filter(step::fitting_id.eq(self.id).and(step::stands))
-            .select((step::key, step::minutes))
+            .select((step::key, step::minutes, step::vouched))
             .load(conn)?;
-        let confirmed: Vec<String> = confirmation::table
+        let confirmed: Vec<(String, serde_json::Value)> = confirmation::table
             .filter(confirmation::fitting_id.eq(self.id))
-            .select(confirmation::key)
+            .select((confirmation::key, confirmation::vouched))
             .load(conn)?;
+        let mut progress = Progress::default();
+        for (key, minutes, vouched) in done {
+            progress.vouch(&key, serde_json::from_value(vouched)?);
+            progress.done.insert(key, minutes);
+        }
+        for (key, vouched) in confirmed {
+            progress.vouch(&key, serde_json::from_value(vouched)?);
+            progress.confirmed.insert(key);
+        }
         let fitting = Fitting {
             held_on: self.held_on,
             intention: from_word(&self.intention)?,
@@ -91,10 +100,7 @@ impl Row {
             evening: decisions(conn, self.id, "evening")?,
             ends: decisions(conn, self.id, "ends")?,
             accepted: decisions(conn, self.id, "accepted")?,
-            progress: Progress {
-                done: done.into_iter().collect(),
-                confirmed: confirmed.into_iter().collect(),
-            },
+            progress,
             form: self.form.map(serde_json::from_value).transpose()?,
             hems: hems::read(conn, self.id)?,
             sums: serde_json::from_value(self.sums)?,
@@ -287,28 +293,51 @@ fn replace_progress(
     diesel::update(step::table.filter(step::fitting_id.eq(id).and(step::key.ne_all(keys))))
         .set(step::stands.eq(false))
         .execute(conn)?;
+    let kept: Vec<(String, Option<f64>, bool, serde_json::Value)> = step::table
+        .filter(step::fitting_id.eq(id))
+        .select((step::key, step::minutes, step::stands, step::vouched))
+        .load(conn)?;
     for (key, minutes) in &progress.done {
-        let work = works.get(key).map(|(work, _)| word(work)).transpose()?;
-        let estimate = works.get(key).map(|(_, estimate)| *estimate);
+        let vouched = serde_json::to_value(progress.vouched_for(key))?;
+        let row = kept.iter().find(|(kept, ..)| kept == key);
+        match row {
+            Some((_, was, true, stood)) if was == minutes && *stood == vouched => continue,
+            // A tick that comes back, or stands for something else now, keeps the timing it had.
+            Some((_, was, ..)) if was == minutes => {
+                diesel::update(step::table.find((id, key)))
+                    .set((step::stands.eq(true), step::vouched.eq(&vouched)))
+                    .execute(conn)?;
+                continue;
+            }
+            _ => {}
+        }
+        let row = (
+            step::minutes.eq(minutes),
+            step::work.eq(works.get(key).map(|(work, _)| word(work)).transpose()?),
+            step::estimate.eq(works.get(key).map(|(_, estimate)| *estimate)),
+            step::vouched.eq(&vouched),
+            step::stands.eq(true),
+        );
         diesel::insert_into(step::table)
-            .values((
-                step::fitting_id.eq(id),
-                step::key.eq(key),
-                step::minutes.eq(minutes),
-                step::work.eq(work),
-                step::estimate.eq(estimate),
-            ))
+            .values((step::fitting_id.eq(id), step::key.eq(key), row.clone()))
             .on_conflict((step::fitting_id, step::key))
             .do_update()
-            .set((step::minutes.eq(minutes), step::stands.eq(true)))
+            .set(row)
             .execute(conn)?;
     }
     diesel::delete(confirmation::table.filter(confirmation::fitting_id.eq(id))).execute(conn)?;
     let rows: Vec<_> = progress
         .confirmed
         .iter()
-        .map(|key| (confirmation::fitting_id.eq(id), confirmation::key.eq(key)))
-        .collect();
+        .map(|key| {
+            let vouched = serde_json::to_value(progress.vouched_for(key))?;
+            Ok((
+                confirmation::fitting_id.eq(id),
+                confirmation::key.eq(key),
+                confirmation::vouched.eq(vouched),
+            ))
+        })
+        .collect::<Result<_, StoreError>>()?;
     diesel::insert_into(confirmation::table).values(rows).execute(conn)?;
     Ok(())
 }

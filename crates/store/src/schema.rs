@@ -173,6 +173,7 @@ diesel::table! {
         estimate -> Nullable<Double>,
         done_at -> Timestamptz,
         stands -> Bool,
+        vouched -> Jsonb,
     }
 }
 
@@ -180,6 +181,7 @@ diesel::table! {
     confirmation (fitting_id, key) {
         fitting_id -> Uuid,
         key -> Text,
+        vouched -> Jsonb,
     }
 }
 

@@ -1036,6 +1036,8 @@ export interface components {
             minutes?: number | null;
             /** @description The step's key. */
             step: string;
+            /** @description What it vouches for: the mark of what was seen, or what stood then. What stands now where nothing is said. */
+            vouched?: components["schemas"]["Vouched"][];
         } | {
             /** @enum {string} */
             change: "untick";
@@ -1046,6 +1048,8 @@ export interface components {
             change: "confirm";
             /** @description `step_key/condition`. */
             condition: string;
+            /** @description What it vouches for, as of a tick. */
+            vouched?: components["schemas"]["Vouched"][];
         } | {
             /** @enum {string} */
             change: "withdraw";
@@ -1636,6 +1640,11 @@ export interface components {
             /** @description The seam. */
             seam: components["schemas"]["SeamName"];
             side?: components["schemas"]["Side"] | null;
+            /**
+             * @description True where it is taken out before its seam is moved and set back after, instead of limiting it; a label always
+             *     is, where nothing is said.
+             */
+            taken_out?: boolean | null;
             /** @description Its upper end. */
             to: components["schemas"]["Length"];
         };
@@ -1643,7 +1652,18 @@ export interface components {
          * @description Something in a seam that limits what may be done to it.
          * @enum {string}
          */
-        FixtureKind: "zip" | "buttons" | "pocket" | "match";
+        FixtureKind: "zip" | "buttons" | "pocket" | "match" | "label";
+        /** @description Something that can sit in a seam. */
+        FixtureWords: {
+            /** @description True for what can be taken out of the seam and set back. */
+            can_come_out: boolean;
+            /** @description True for what is, where nothing is said. */
+            comes_out: boolean;
+            /** @description Its name in files. */
+            name: components["schemas"]["FixtureKind"];
+            /** @description Its name on screen. */
+            words: string;
+        };
         /**
          * @description A measure of a garment laid flat.
          * @enum {string}
@@ -2828,11 +2848,13 @@ export interface components {
         Mitre: {
             /** @description The hem's turn-up and the other. */
             allowances: components["schemas"]["Length"][];
+            /** @description What meets the hem there. */
+            kind: components["schemas"]["FeatureKind"];
             /** @description The mitre's seam, from the corner of the folds to where the raw edges meet: `√(a₁² + a₂²)`. */
             seam: components["schemas"]["Length"];
             /** @description What it is trimmed to. */
             trim_to: components["schemas"]["Length"];
-            /** @description What meets the hem there. */
+            /** @description What that is called. */
             what: string;
             /** @description All in a sentence. */
             words: string;
@@ -3090,6 +3112,14 @@ export interface components {
             done: {
                 [key: string]: number | null;
             };
+            /**
+             * @description What each tick and each confirmation was about, as it stood then. It holds no longer than that; one of which
+             *     nothing is said here holds.
+             * @default {}
+             */
+            vouched: {
+                [key: string]: components["schemas"]["Vouched"][];
+            };
         };
         /** @description A depth proposed in place of one that cannot be sewn. */
         ProposedDepth: {
@@ -3324,6 +3354,8 @@ export interface components {
             topstitched?: components["schemas"]["SeamName"][];
             /** @description Depth of the hem's turn-up. */
             turn_up: components["schemas"]["Length"];
+            /** @description Underlined: a second cloth lies behind the outside and is sewn as one with it. */
+            underlined?: boolean;
         };
         /** @description The pinned plan and its alternatives. */
         ShareOut: {
@@ -3559,12 +3591,16 @@ export interface components {
             bench: components["schemas"]["Bench"];
             /** @description Hazards of the act. */
             cautions: string[];
-            /** @description True once it is ticked. */
+            /** @description True while its tick holds. */
             done: boolean;
             /** @description How, in a few sentences. */
             how: string[];
             /** @description Its name in files and requests: `sew_outseam`. */
             key: string;
+            /** @description Why its tick does not hold any more, and what to do, where it was ticked for something that has changed since. */
+            lapsed?: string | null;
+            /** @description The mark of that, which goes along with a tick or a confirmation: what was seen when it was made. */
+            mark: string;
             /** @description Hands-on minutes. */
             minutes: components["schemas"]["Minutes"];
             /** @description Keys of the steps that come before it. */
@@ -3579,6 +3615,8 @@ export interface components {
             title: string;
             /** @description What to have at hand. */
             tools: string[];
+            /** @description What stands before it, in a sentence; nothing where it may be ticked now. */
+            waits?: string | null;
             /** @description What kind of work it is, for the personal factor. */
             work: components["schemas"]["Work"];
         };
@@ -3996,6 +4034,52 @@ export interface components {
          * @enum {string}
          */
         Verdict: "strains" | "close" | "as_intended" | "loose" | "swamps";
+        /** @description One thing vouched for. */
+        Vouched: {
+            /** @description Depths from the seam's lower end up, evenly spaced. */
+            depths: components["schemas"]["Length"][];
+            /** @enum {string} */
+            of: "line";
+            /** @description The seam. */
+            seam: components["schemas"]["SeamName"];
+            /** @description Its side. */
+            side: components["schemas"]["Side"];
+        } | {
+            /** @enum {string} */
+            of: "allowance";
+            /** @description The seam. */
+            seam: components["schemas"]["SeamName"];
+            /** @description What stays beyond the new stitching. */
+            stays: components["schemas"]["Length"];
+        } | {
+            /** @description The hem. */
+            hem: components["schemas"]["HemName"];
+            /** @enum {string} */
+            of: "fold";
+            /** @description The leg or sleeve; `centre` for the only one. */
+            side: components["schemas"]["Side"];
+            /** @description How far it goes up at places evenly round it, in turning order. */
+            takes_up: components["schemas"]["Length"][];
+        } | {
+            /** @description What is turned up in all. */
+            allowance: components["schemas"]["Length"];
+            /** @description The hem. */
+            hem: components["schemas"]["HemName"];
+            /** @description How it is made. */
+            kind: components["schemas"]["HemKind"];
+            /** @enum {string} */
+            of: "turn_up";
+        } | {
+            /** @enum {string} */
+            of: "opened";
+            /** @description For the lines of these seams. */
+            seams: components["schemas"]["SeamName"][];
+        } | {
+            /** @description The mark. */
+            mark: string;
+            /** @enum {string} */
+            of: "seen";
+        };
         /** @description Shortening at the waist. */
         WaistShortening: {
             /** @description The darts. */
@@ -4101,6 +4185,8 @@ export interface components {
             evening: components["schemas"]["EveningWords"][];
             /** @description Ways to hem. */
             hem_kinds: components["schemas"]["HemKindWords"][];
+            /** @description What can sit in a seam. */
+            in_seams: components["schemas"]["FixtureWords"][];
             /** @description Kinds of garment. */
             kinds: components["schemas"]["KindWords"][];
             /** @description Places of the body a hem can be wanted at. */

@@ -1,4 +1,5 @@
 import type { Of } from "../api/client";
+import { confirm, type Progress, progressOf, tick, untick, withdraw } from "./progress";
 
 export type FittingRecord = Of<"FittingRecord">;
 export type Fitting = Of<"Fitting">;
@@ -117,24 +118,24 @@ function hemsBetween(before: Hem[], after: Hem[]): Change[] {
   return [...wishes, ...readings];
 }
 
-function progressBetween(before: Of<"Progress">, after: Of<"Progress">): Change[] {
-  const ticks = (progress: Of<"Progress">) =>
-    Object.entries(progress.done ?? {}).map(([step, minutes]) => ({ step, minutes: minutes ?? null }));
-  const conditions = (progress: Of<"Progress">) =>
-    (progress.confirmed ?? []).map((condition) => ({ condition }));
+function progressBetween(before: Progress, after: Progress): Change[] {
+  const ticks = ({ done, vouched }: Progress) =>
+    Object.entries(done).map(([step, minutes]) => ({ step, minutes, vouched: vouched[step] ?? [] }));
+  const conditions = ({ confirmed, vouched }: Progress) =>
+    confirmed.map((condition) => ({ condition, vouched: vouched[condition] ?? [] }));
   return [
     ...rows(
       ticks(before),
       ticks(after),
       (tick) => tick.step,
-      ({ step, minutes }) => ({ change: "tick", step, minutes }),
+      (tick) => ({ change: "tick", ...tick }),
       ({ step }) => ({ change: "untick", step }),
     ),
     ...rows(
       conditions(before),
       conditions(after),
       (each) => each.condition,
-      ({ condition }) => ({ change: "confirm", condition }),
+      (each) => ({ change: "confirm", ...each }),
       ({ condition }) => ({ change: "withdraw", condition }),
     ),
   ];
@@ -162,7 +163,6 @@ function withReadings(fitting: Fitting, hem: Hem["hem"], readings: NonNullable<H
 
 /** A fitting after one change, until the workroom says how it stands. */
 function applied(fitting: Fitting, change: Change): Fitting {
-  const { done, confirmed } = progressOf(fitting);
   switch (change.change) {
     case "put_pin":
       return { ...fitting, pins: put(fitting.pins, change.pin, pinKey) };
@@ -199,21 +199,13 @@ function applied(fitting: Fitting, change: Change): Fitting {
     case "fit_on":
       return { ...fitting, form: change.form ?? null };
     case "tick":
-      return withProgress(fitting, { ...done, [change.step]: change.minutes ?? null }, confirmed);
+      return tick(fitting, change.step, change.minutes ?? null, change.vouched ?? []);
     case "untick":
-      return withProgress(
-        fitting,
-        Object.fromEntries(Object.entries(done).filter(([step]) => step !== change.step)),
-        confirmed,
-      );
+      return untick(fitting, change.step);
     case "confirm":
-      return withProgress(fitting, done, [...new Set([...confirmed, change.condition])].sort());
+      return confirm(fitting, change.condition, change.vouched ?? []);
     case "withdraw":
-      return withProgress(
-        fitting,
-        done,
-        confirmed.filter((each) => each !== change.condition),
-      );
+      return withdraw(fitting, change.condition);
     case "keep_sum":
       return { ...fitting, sums: put(fitting.sums, change.sum, idKey) };
     case "let_sum_go":
@@ -223,15 +215,3 @@ function applied(fitting: Fitting, change: Change): Fitting {
 
 /** A fitting after changes, until the workroom says how it stands. */
 export const apply = (fitting: Fitting, changes: Change[]): Fitting => changes.reduce(applied, fitting);
-
-const withProgress = (
-  fitting: Fitting,
-  done: Record<string, number | null>,
-  confirmed: string[],
-): Fitting => ({ ...fitting, progress: { done, confirmed } });
-
-/** What is done of the work order. */
-export const progressOf = (fitting: Fitting) => ({
-  done: (fitting.progress?.done ?? {}) as Record<string, number | null>,
-  confirmed: fitting.progress?.confirmed ?? [],
-});

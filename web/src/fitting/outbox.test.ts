@@ -130,7 +130,11 @@ describe("what lies between two fittings", () => {
       },
     ],
     sums: [{ id: "s", note: "cuff", sum: { sum: "gathers", long: 40, short: 20 } }],
-    progress: { done: { chalk: 12 }, confirmed: ["cut/looked"] },
+    progress: {
+      done: { chalk: 12 },
+      confirmed: ["cut/looked"],
+      vouched: { chalk: [{ of: "seen", mark: "0123456789abcdef" }] },
+    },
     form: { taken_on: "2026-11-01", measures: { hip: 1000 }, layers: [] },
   };
 

@@ -6,6 +6,7 @@ use super::what::{Change, accepted_key};
 use crate::Fitting;
 use crate::garment::HemName;
 use crate::hem::HemWish;
+use crate::plan::Vouched;
 
 /// Why a change cannot be made, whatever the garment is.
 #[derive(Debug, Clone, PartialEq, Error)]
@@ -26,6 +27,11 @@ pub enum ChangeError {
     /// Minutes that no step takes.
     #[error("the minutes a step took were read as {0}; they can be from 0 to 10000")]
     Minutes(f64),
+    /// More than any step is about.
+    #[error(
+        "what a tick vouches for was read with more than {MOST_VOUCHED} things in it, or one longer than any seam"
+    )]
+    Vouched,
     /// A reading round a hem of which nothing is wanted.
     #[error("nothing is wanted of the {} yet; say first where it shall be", .0.words())]
     NoWish(HemName),
@@ -47,6 +53,8 @@ pub enum ChangeError {
 
 /// Most rows of one kind in a fitting.
 const MOST: usize = 400;
+/// Most things one tick vouches for: every seam and hem a garment has, on both sides.
+const MOST_VOUCHED: usize = 64;
 
 /// Checks what a change brings against what anything of its kind can be.
 fn check(change: &Change) -> Result<(), ChangeError> {
@@ -58,18 +66,26 @@ fn check(change: &Change) -> Result<(), ChangeError> {
         let read = key.chars().count();
         if (1..=most).contains(&read) { Ok(()) } else { Err(ChangeError::Key { what, read, most }) }
     };
+    let measured = |vouched: &[Vouched]| {
+        let fits = vouched.len() <= MOST_VOUCHED && vouched.iter().all(Vouched::is_measured);
+        if fits { Ok(()) } else { Err(ChangeError::Vouched) }
+    };
     match change {
         Change::PutPin { pin } => id("pin", &pin.id),
         Change::ReadHem { reading, .. } => id("reading", &reading.id),
         Change::KeepSum { sum } => id("sum", &sum.id),
-        Change::Tick { step, minutes } => {
+        Change::Tick { step, minutes, vouched } => {
             key("step", step, 64)?;
+            measured(vouched)?;
             match minutes.filter(|minutes| !(0.0..=10_000.0).contains(minutes)) {
                 Some(minutes) => Err(ChangeError::Minutes(minutes)),
                 None => Ok(()),
             }
         }
-        Change::Confirm { condition } => key("condition", condition, 128),
+        Change::Confirm { condition, vouched } => {
+            key("condition", condition, 128)?;
+            measured(vouched)
+        }
         _ => Ok(()),
     }
 }
@@ -129,12 +145,16 @@ impl Fitting {
             check(&Change::KeepSum { sum: sum.clone() }).map_err(at(format!("sums[{i}].id")))?;
         }
         for (step, minutes) in &self.progress.done {
-            check(&Change::Tick { step: step.clone(), minutes: *minutes })
+            check(&Change::Tick { step: step.clone(), minutes: *minutes, vouched: Vec::new() })
                 .map_err(at(format!("progress.done.{step}")))?;
         }
         for condition in &self.progress.confirmed {
-            check(&Change::Confirm { condition: condition.clone() })
+            check(&Change::Confirm { condition: condition.clone(), vouched: Vec::new() })
                 .map_err(at("progress.confirmed".to_owned()))?;
+        }
+        for (key, vouched) in &self.progress.vouched {
+            check(&Change::Confirm { condition: key.clone(), vouched: vouched.clone() })
+                .map_err(at(format!("progress.vouched.{key}")))?;
         }
         Ok(())
     }
@@ -241,22 +261,31 @@ impl Fitting {
                 Some(Change::HoldOn { held_on: std::mem::replace(&mut self.held_on, held_on) })
             }
             Change::FitOn { form } => Some(Change::FitOn { form: std::mem::replace(&mut self.form, form) }),
-            Change::Tick { step, minutes } => {
+            Change::Tick { step, minutes, vouched } => {
                 let was = self.progress.done.insert(step.clone(), minutes);
+                let stood = self.progress.vouch(&step, vouched);
                 Some(match was {
                     None => Change::Untick { step },
-                    Some(minutes) => Change::Tick { step, minutes },
+                    Some(minutes) => Change::Tick { step, minutes, vouched: stood },
                 })
             }
             Change::Untick { step } => {
-                self.progress.done.remove(&step).map(|minutes| Change::Tick { step, minutes })
+                let stood = self.progress.vouch(&step, Vec::new());
+                self.progress.done.remove(&step).map(|minutes| Change::Tick { step, minutes, vouched: stood })
             }
-            Change::Confirm { condition } => {
+            Change::Confirm { condition, vouched } => {
                 let is_new = self.progress.confirmed.insert(condition.clone());
-                is_new.then_some(Change::Withdraw { condition })
+                let stood = self.progress.vouch(&condition, vouched);
+                Some(if is_new {
+                    Change::Withdraw { condition }
+                } else {
+                    Change::Confirm { condition, vouched: stood }
+                })
             }
             Change::Withdraw { condition } => {
-                self.progress.confirmed.remove(&condition).then_some(Change::Confirm { condition })
+                let stood = self.progress.vouch(&condition, Vec::new());
+                let was = self.progress.confirmed.remove(&condition);
+                was.then_some(Change::Confirm { condition, vouched: stood })
             }
             Change::KeepSum { sum } => {
                 let id = sum.id.clone();

@@ -5,6 +5,7 @@ use std::collections::{BTreeMap, BTreeSet};
 use super::what::{Change, accepted_key};
 use crate::Fitting;
 use crate::hem::HemWish;
+use crate::plan::{Progress, Vouched};
 
 /// Rows by their keys, compared: each that is new or different is put, each that is gone is taken away.
 fn rows<Row: PartialEq, Key: Ord>(
@@ -76,21 +77,34 @@ pub fn between(before: &Fitting, after: &Fitting) -> Vec<Change> {
         |sum| Change::KeepSum { sum: sum.clone() },
         |sum| Change::LetSumGo { id: sum.id.clone() },
     ));
-    let done = |fitting: &Fitting| -> Vec<(String, Option<f64>)> {
-        fitting.progress.done.clone().into_iter().collect()
-    };
     changes.extend(rows(
-        &done(before),
-        &done(after),
-        |(step, _)| step.clone(),
-        |(step, minutes)| Change::Tick { step: step.clone(), minutes: *minutes },
-        |(step, _)| Change::Untick { step: step.clone() },
+        &ticks(&before.progress),
+        &ticks(&after.progress),
+        |(step, ..)| step.clone(),
+        |(step, minutes, vouched)| Change::Tick {
+            step: step.clone(),
+            minutes: *minutes,
+            vouched: vouched.clone(),
+        },
+        |(step, ..)| Change::Untick { step: step.clone() },
     ));
-    let (was, stands) = (&before.progress.confirmed, &after.progress.confirmed);
-    let withdrawn = was.difference(stands).map(|each| Change::Withdraw { condition: each.clone() });
-    let confirmed = stands.difference(was).map(|each| Change::Confirm { condition: each.clone() });
-    changes.extend(withdrawn.chain(confirmed));
+    changes.extend(rows(
+        &confirmations(&before.progress),
+        &confirmations(&after.progress),
+        |(condition, _)| condition.clone(),
+        |(condition, vouched)| Change::Confirm { condition: condition.clone(), vouched: vouched.clone() },
+        |(condition, _)| Change::Withdraw { condition: condition.clone() },
+    ));
     changes
+}
+
+fn ticks(progress: &Progress) -> Vec<(String, Option<f64>, Vec<Vouched>)> {
+    let done = progress.done.iter();
+    done.map(|(step, minutes)| (step.clone(), *minutes, progress.vouched_for(step))).collect()
+}
+
+fn confirmations(progress: &Progress) -> Vec<(String, Vec<Vouched>)> {
+    progress.confirmed.iter().map(|key| (key.clone(), progress.vouched_for(key))).collect()
 }
 
 fn hems(before: &Fitting, after: &Fitting, changes: &mut Vec<Change>) {

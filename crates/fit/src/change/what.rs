@@ -8,6 +8,7 @@ use serde::{Deserialize, Serialize};
 use crate::garment::{HemName, SeamName};
 use crate::hem::{HemReading, HemWish};
 use crate::line::LineWish;
+use crate::plan::Vouched;
 use crate::sums::KeptSum;
 use crate::{AcceptedDepth, Body, Intention, Length, Pin, SeamEvening, Side};
 
@@ -115,6 +116,9 @@ pub enum Change {
         /// The minutes it took, where a timer ran.
         #[serde(default)]
         minutes: Option<f64>,
+        /// What it vouches for: the mark of what was seen, or what stood then. What stands now where nothing is said.
+        #[serde(default, skip_serializing_if = "Vec::is_empty")]
+        vouched: Vec<Vouched>,
     },
     /// Takes the tick of a step back.
     Untick {
@@ -126,6 +130,9 @@ pub enum Change {
         /// `step_key/condition`.
         #[cfg_attr(feature = "schema", schema(min_length = 1, max_length = 128))]
         condition: String,
+        /// What it vouches for, as of a tick.
+        #[serde(default, skip_serializing_if = "Vec::is_empty")]
+        vouched: Vec<Vouched>,
     },
     /// Withdraws a confirmation.
     Withdraw {
@@ -179,7 +186,7 @@ impl Change {
             Change::HoldOn { .. } => "held_on".to_owned(),
             Change::FitOn { .. } => "form".to_owned(),
             Change::Tick { step, .. } | Change::Untick { step } => format!("step/{step}"),
-            Change::Confirm { condition } | Change::Withdraw { condition } => {
+            Change::Confirm { condition, .. } | Change::Withdraw { condition } => {
                 format!("confirmation/{condition}")
             }
             Change::KeepSum { sum } => format!("sum/{}", sum.id),

@@ -85,12 +85,12 @@ fn one(change: &Change, restoring: &[Change], scale: Scale) -> String {
         (Change::HoldOn { held_on }, _) => format!("dated the fitting {held_on}"),
         (Change::FitOn { form: Some(_) }, _) => "fitted it on a form".to_owned(),
         (Change::FitOn { form: None }, _) => "fitted it on its wearer".to_owned(),
-        (Change::Tick { step, minutes: Some(minutes) }, _) => {
+        (Change::Tick { step, minutes: Some(minutes), .. }, _) => {
             format!("ticked \"{}\" after {}", spelt(step), minutes_words(*minutes))
         }
-        (Change::Tick { step, minutes: None }, _) => format!("ticked \"{}\"", spelt(step)),
+        (Change::Tick { step, minutes: None, .. }, _) => format!("ticked \"{}\"", spelt(step)),
         (Change::Untick { step }, _) => format!("took back the tick of \"{}\"", spelt(step)),
-        (Change::Confirm { condition }, _) => format!("confirmed {}", of_stop(condition)),
+        (Change::Confirm { condition, .. }, _) => format!("confirmed {}", of_stop(condition)),
         (Change::Withdraw { condition }, _) => format!("no longer confirms {}", of_stop(condition)),
         (Change::KeepSum { sum }, _) if sum.note.is_empty() => "kept a sum".to_owned(),
         (Change::KeepSum { sum }, _) => format!("kept the sum \"{}\"", sum.note),

@@ -5,7 +5,7 @@ use super::pattern::Pattern;
 use super::seam::{DatumAt, Seam, SeamEnd, SeamName};
 use super::shape::Shape;
 use crate::Length;
-use crate::pin::Datum;
+use crate::datum::Datum;
 
 /// Undrawn, the crotch curve is taken to fill the lower half of a centre seam.
 const CURVE_SHARE: f64 = 0.5;

@@ -409,8 +409,8 @@ fn centre_path(fork: Point, body: &[(f64, f64)], top: Point, heights: &Heights) 
 
 #[cfg(test)]
 mod tests {
+    use super::super::band::{Band, BandBuild};
     use super::super::kind::Kind;
-    use super::super::shape::{Band, BandBuild};
     use super::*;
     use proptest::prelude::*;
     use proptest::strategy::ValueTree;
@@ -435,6 +435,7 @@ mod tests {
             sleeve_turn_up: None,
             topstitched: Vec::new(),
             lined: false,
+            underlined: false,
             lining: Default::default(),
             near_hems: Vec::new(),
             back_pocket_gap: None,

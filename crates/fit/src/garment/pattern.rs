@@ -1,18 +1,11 @@
 //! A drawn garment: the panels of one half, the levels across them, and what was estimated.
 
 use super::bodice::Bodice;
-use super::column;
 use super::edge::Edge;
 use super::flat::FlatName;
-use super::kind::Block;
-use super::legs;
 use super::level::Level;
 use super::panel::{EdgeName, Panel};
 use super::seam::SeamName;
-use super::shape::Shape;
-use super::sleeve;
-use super::template::TemplateError;
-use crate::{Habits, Length};
 
 /// The crotch of a garment with legs.
 #[derive(Debug, Clone, Copy, PartialEq)]
@@ -54,25 +47,6 @@ pub struct SeamEdge<'a> {
 }
 
 impl Pattern {
-    /// Draws a garment from its measures.
-    ///
-    /// # Errors
-    /// [`TemplateError`] naming the measures that are missing, implausible or at odds.
-    pub(super) fn draw(shape: &Shape, habits: &Habits) -> Result<Pattern, TemplateError> {
-        shape.check()?;
-        let missing: Vec<FlatName> =
-            shape.kind.needed().iter().copied().filter(|name| shape.flat(*name).is_none()).collect();
-        if !missing.is_empty() {
-            return Err(TemplateError::Missing(missing));
-        }
-        let mut pattern = match shape.kind.block() {
-            Block::Legs | Block::Overalls => legs::draw(shape, habits)?,
-            Block::Skirt | Block::Body => column::draw(shape, habits)?,
-        };
-        sleeve::add(shape, &mut pattern)?;
-        Ok(pattern)
-    }
-
     /// The two edges that lie in a seam. A centre seam has the one edge twice, because left and right
     /// are mirror images; a seam across the body has none.
     #[must_use]
@@ -139,44 +113,5 @@ impl Pattern {
     fn rim(&self, name: EdgeName) -> Option<f64> {
         let edges = self.panels.iter().flat_map(|panel| &panel.edges).filter(|edge| edge.name == name);
         edges.map(|edge| edge.edge.length()).reduce(|a, b| a + b)
-    }
-}
-
-impl Shape {
-    /// Draws the panels.
-    ///
-    /// ```
-    /// use vemble_fit::garment::{SeamName, Shape};
-    /// let shape: Shape = serde_json::from_str(r#"{
-    ///     "kind": "trousers",
-    ///     "flats": { "waist": 400, "hip": 520, "hem": 200, "inseam": 760, "outseam": 1020 },
-    ///     "band": { "height": 40 }, "turn_up": 40
-    /// }"#).unwrap();
-    /// let pattern = shape.pattern(&Default::default()).unwrap();
-    /// assert!((pattern.seam_length(SeamName::Inseam).unwrap() - 760.0).abs() < 0.5);
-    /// // What was not measured is estimated, and named.
-    /// assert!(!pattern.estimated.is_empty());
-    /// ```
-    ///
-    /// # Errors
-    /// [`TemplateError`] naming the measures that are missing, implausible or at odds.
-    pub fn pattern(&self, habits: &Habits) -> Result<Pattern, TemplateError> {
-        Pattern::draw(self, habits)
-    }
-
-    /// Two flat measures that cannot both be right.
-    pub(super) fn disagree(&self, one: FlatName, other: FlatName, because: &'static str) -> TemplateError {
-        TemplateError::Disagree {
-            one,
-            one_read: self.flat(one).unwrap_or_default(),
-            other,
-            other_read: self.flat(other).unwrap_or_default(),
-            because,
-        }
-    }
-
-    /// A flat measure in millimetres, zero where it was not taken.
-    pub(super) fn mm(&self, name: FlatName) -> f64 {
-        self.flat(name).map_or(0.0, Length::mm)
     }
 }

@@ -3,7 +3,7 @@
 use serde::{Deserialize, Serialize};
 
 use crate::Length;
-use crate::pin::Datum;
+use crate::datum::Datum;
 
 /// A seam, or a dart, which is sewn like one.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
@@ -139,6 +139,12 @@ impl SeamName {
     #[must_use]
     pub const fn is_crosswise(self) -> bool {
         matches!(self, SeamName::Shoulder | SeamName::WaistSeam | SeamName::Yoke)
+    }
+
+    /// True for a seam of a sleeve.
+    #[must_use]
+    pub const fn is_on_sleeve(self) -> bool {
+        matches!(self, SeamName::SleeveUnderarm | SeamName::SleeveFront | SeamName::SleeveBack)
     }
 
     /// True for a dart.

@@ -4,154 +4,16 @@ use std::collections::BTreeMap;
 
 use serde::{Deserialize, Serialize};
 
+use super::allowance::{Clip, SeamAllowance};
+use super::band::Band;
 use super::feature::{HemFeature, LiningNow};
+use super::fixture::Fixture;
 use super::flat::FlatName;
 use super::kind::{Block, Kind, SleeveBuild};
-use super::level::LevelName;
+use super::lacing::Lacing;
 use super::seam::SeamName;
 use super::template::TemplateError;
-use crate::{Length, Side};
-
-/// What is inside a seam, beyond its stitching, on each of its two edges.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]
-#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
-#[serde(deny_unknown_fields)]
-pub struct SeamAllowance {
-    /// The seam.
-    pub seam: SeamName,
-    /// On the front panel; on the left half of a centre seam, on the middle panel of a princess seam.
-    pub front: Length,
-    /// On the back panel; on the right half, on the side panel.
-    pub back: Length,
-}
-
-/// A place where the allowance is clipped or notched: no more is inside there than this.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]
-#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
-#[serde(deny_unknown_fields)]
-pub struct Clip {
-    /// The seam.
-    pub seam: SeamName,
-    /// Where, from the seam's lower end.
-    pub station: Length,
-    /// What is left between the stitching and the end of the clip.
-    pub left: Length,
-}
-
-/// Something in a seam that limits what may be done to it.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Serialize, Deserialize)]
-#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
-#[serde(rename_all = "snake_case")]
-pub enum FixtureKind {
-    /// A zip; it opens the garment.
-    Zip,
-    /// Buttons or hooks; they open the garment.
-    Buttons,
-    /// A pocket whose opening lies in the seam.
-    Pocket,
-    /// A stripe, check or border that meets across the seam.
-    Match,
-}
-
-impl FixtureKind {
-    /// What it is called in a sentence.
-    #[must_use]
-    pub const fn words(self) -> &'static str {
-        match self {
-            FixtureKind::Zip => "zip",
-            FixtureKind::Buttons => "row of buttons",
-            FixtureKind::Pocket => "pocket",
-            FixtureKind::Match => "pattern to match",
-        }
-    }
-
-    /// The most the seam may move there when nothing else is said, in millimetres.
-    ///
-    /// House table: a zip or a buttoned edge is set in and does not move; a pocket's mouth may lose
-    /// this much; a pattern is seen not to meet beyond this.
-    #[must_use]
-    pub const fn most(self) -> f64 {
-        match self {
-            FixtureKind::Zip | FixtureKind::Buttons => 0.0,
-            FixtureKind::Pocket => 12.0,
-            FixtureKind::Match => 4.0,
-        }
-    }
-}
-
-/// Something in a seam, with where it lies.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]
-#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
-#[serde(deny_unknown_fields)]
-pub struct Fixture {
-    /// The seam.
-    pub seam: SeamName,
-    /// The side it is on; both where none is said.
-    #[serde(default)]
-    pub side: Option<Side>,
-    /// What it is.
-    pub kind: FixtureKind,
-    /// Its lower end, from the seam's lower end.
-    pub from: Length,
-    /// Its upper end.
-    pub to: Length,
-    /// The most the seam may move there; the house's own limit where none is said.
-    #[serde(default)]
-    pub most: Option<Length>,
-}
-
-impl Fixture {
-    /// The most the seam may move there.
-    #[must_use]
-    pub fn limit(&self) -> Length {
-        self.most.unwrap_or_else(|| Length::from_mm(self.kind.most()))
-    }
-
-    /// True where it stands in the way of this side's seam.
-    #[must_use]
-    pub fn is_on(&self, seam: SeamName, side: Side) -> bool {
-        self.seam == seam && self.side.is_none_or(|own| side == Side::Centre || own == side)
-    }
-}
-
-/// A laced back: it closes on a gap that varies with the height.
-#[derive(Debug, Clone, PartialEq, Eq, Serialize, Deserialize)]
-#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
-#[serde(deny_unknown_fields)]
-pub struct Lacing {
-    /// The gap between the laced edges at each level it crosses, as worn.
-    #[cfg_attr(feature = "schema", schema(value_type = std::collections::HashMap<LevelName, Length>))]
-    pub gaps: BTreeMap<LevelName, Length>,
-    /// How far a modesty panel reaches under each edge.
-    pub overlap: Length,
-}
-
-/// How the waistband is made at the centre back.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize, Default)]
-#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
-#[serde(rename_all = "snake_case")]
-pub enum BandBuild {
-    /// Two halves with a seam at the centre back: it opens there.
-    TwoHalves,
-    /// One piece: it has to be cut at the centre back.
-    #[default]
-    OnePiece,
-}
-
-/// The waistband.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize, Default)]
-#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
-#[serde(deny_unknown_fields)]
-pub struct Band {
-    /// Its finished height; nothing where there is no band.
-    pub height: Length,
-    /// How it is made at the centre back.
-    #[serde(default)]
-    pub build: BandBuild,
-    /// A belt loop sits on the centre back.
-    #[serde(default)]
-    pub belt_loop_at_back: bool,
-}
+use crate::length::Length;
 
 /// Measures and construction of one garment.
 #[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
@@ -195,6 +57,9 @@ pub struct Shape {
     /// Fully lined.
     #[serde(default)]
     pub lined: bool,
+    /// Underlined: a second cloth lies behind the outside and is sewn as one with it.
+    #[serde(default)]
+    pub underlined: bool,
     /// The lining at the hems, where it is lined.
     #[serde(default)]
     pub lining: LiningNow,
@@ -284,7 +149,7 @@ impl Shape {
     pub fn opens(&self) -> bool {
         self.kind.opens_by_itself()
             || self.lacing.is_some()
-            || self.fixtures.iter().any(|each| matches!(each.kind, FixtureKind::Zip | FixtureKind::Buttons))
+            || self.fixtures.iter().any(|each| each.kind.opens())
     }
 
     /// Checks every measure taken against what a garment of its kind can have, and its seams.
@@ -303,5 +168,21 @@ impl Shape {
             return Err(TemplateError::NoSuchSeam { seam: *stray, kind: self.kind });
         }
         Ok(())
+    }
+
+    /// Two flat measures that cannot both be right.
+    pub(super) fn disagree(&self, one: FlatName, other: FlatName, because: &'static str) -> TemplateError {
+        TemplateError::Disagree {
+            one,
+            one_read: self.flat(one).unwrap_or_default(),
+            other,
+            other_read: self.flat(other).unwrap_or_default(),
+            because,
+        }
+    }
+
+    /// A flat measure in millimetres, zero where it was not taken.
+    pub(super) fn mm(&self, name: FlatName) -> f64 {
+        self.flat(name).map_or(0.0, Length::mm)
     }
 }

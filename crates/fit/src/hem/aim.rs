@@ -1,8 +1,9 @@
 //! What a finished edge is aimed at: a wish as a length or a height.
 
+use super::landmark::Landmark;
 use super::solution::HemSolution;
-use super::solver::{HemSolver, NOTHING, Work};
-use super::wish::{HemRead, HemWish, Landmark, Wanted};
+use super::wish::{HemRead, HemWish, Wanted};
+use super::work::{HemSolver, HemWork, NOTHING};
 use crate::garment::{HemName, SeamName, Tube};
 use crate::{Length, MeasureName};
 
@@ -58,7 +59,7 @@ impl HemSolver<'_> {
         Ok(self.measure(MeasureName::OutsideLeg)? + shoes - below)
     }
 
-    pub(super) fn aim(&self, work: &Work<'_>) -> Result<Aim, String> {
+    pub(super) fn aim(&self, work: &HemWork<'_>) -> Result<Aim, String> {
         let wish = work.wish;
         Ok(match wish.wanted {
             Wanted::Edge { shorten } => Aim::Mean(shorten.mm()),

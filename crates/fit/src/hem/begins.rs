@@ -1,32 +1,13 @@
 //! Where each way of saying what is wanted of a hem begins, until somebody changes it.
 
-use serde::Serialize;
-
+use super::landmark::Landmark;
+use super::place::HemBegins;
 use super::solution::HemSolution;
-use super::solver::HemSolver;
 use super::uncut::tuck_above;
-use super::wish::{HemRead, HemWish, HighLow, Landmark, ShortenAt, Wanted};
+use super::wish::{HemRead, HemWish, HighLow, ShortenAt, Wanted};
+use super::work::HemSolver;
 use crate::garment::HemName;
 use crate::{HouseRule, Length};
-
-/// What a way of saying it begins with.
-#[derive(Debug, Clone, PartialEq, Serialize)]
-#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
-pub struct HemBegins {
-    /// Shorter by what the hem already goes up, so that nothing moves.
-    pub edge: Wanted,
-    /// As high above the floor as its edge was read highest, so that it can be made level by going up alone;
-    /// by the wearer's measures where nobody has read it. A sleeve has no floor.
-    pub floor: Option<Wanted>,
-    /// As long as it is.
-    pub garment: Wanted,
-    /// At the place of the body hems like it are most often wanted at.
-    pub landmark: Wanted,
-    /// Uneven on purpose; not where there are two.
-    pub high_low: Option<HighLow>,
-    /// In a tuck clear of what cannot be cut.
-    pub tuck: ShortenAt,
-}
 
 impl HemSolver<'_> {
     pub(super) fn begins(

@@ -12,6 +12,8 @@ use crate::{Habits, HouseRule, Length};
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 pub struct Mitre {
     /// What meets the hem there.
+    pub kind: FeatureKind,
+    /// What that is called.
     pub what: &'static str,
     /// The hem's turn-up and the other.
     pub allowances: [Length; 2],
@@ -165,6 +167,7 @@ pub(super) fn mitres(features: &[HemFeature], allowance: f64, habits: &Habits) -
             let write = |length| habits.scale.write(length);
             let own = Length::hundredth(allowance);
             Mitre {
+                kind: feature.kind,
                 what: feature.kind.words(),
                 allowances: [own, feature.width],
                 seam,

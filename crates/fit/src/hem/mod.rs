@@ -7,12 +7,16 @@
 mod aim;
 mod begins;
 mod collision;
+mod error;
 mod kind;
+mod landmark;
 mod lining;
+mod offer;
 mod offers;
 mod original;
 mod pairs;
 mod periodic;
+mod place;
 mod readings;
 mod refusal;
 mod ring;
@@ -24,24 +28,24 @@ mod template;
 mod turn_up;
 mod uncut;
 mod wish;
+mod work;
 
-pub use begins::HemBegins;
 pub use collision::{Collision, CollisionState};
+pub use error::HemError;
 pub use kind::{HemKind, eases_in};
+pub use landmark::Landmark;
 pub use lining::{HemLining, Mitre};
-pub use offers::{HemMend, HemSum};
+pub use offer::{HemMend, HemSum};
 pub use original::{Tuck, TuckJoin};
 pub use periodic::{RingLine, RingReading};
+pub use place::{HemBegins, HemPlace, HemSpot};
 pub use ring::{Ring, RingPanel, RingPoint, point_words, ring_points};
 pub use solution::{
-    HemPairRow, HemPlace, HemReadingRead, HemRow, HemSeam, HemSide, HemSolution, HemSpot, OldTurnUp, Uneven,
-    Unrolled,
+    HemPairRow, HemReadingRead, HemRow, HemSeam, HemSide, HemSolution, OldTurnUp, Uneven, Unrolled,
 };
-pub(crate) use solver::HemSolver;
 pub use template::HemTemplate;
 pub(crate) use template::templates;
 pub use turn_up::{HemFacing, Lies, TurnUp};
 pub use uncut::{DartAtWaist, UncutWay, WaistShortening};
-pub use wish::{
-    HemError, HemPair, HemRead, HemReading, HemWish, HighLow, Landmark, LiningWish, ShortenAt, Wanted,
-};
+pub use wish::{HemPair, HemRead, HemReading, HemWish, HighLow, LiningWish, ShortenAt, Wanted};
+pub(crate) use work::HemSolver;

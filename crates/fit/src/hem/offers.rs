@@ -1,12 +1,11 @@
 //! What a hem offers to do next: mends for one that was refused, and sums with their numbers filled in.
 
-use serde::Serialize;
-
 use super::collision::CollisionState;
 use super::kind::HemKind;
+use super::offer::{HemMend, HemSum};
 use super::solution::{HemSolution, OldTurnUp};
-use super::solver::{HemSolver, Work};
 use super::uncut::UncutWay;
+use super::work::{HemSolver, HemWork};
 use crate::garment::FeatureKind;
 use crate::sums::Sum;
 use crate::{HouseRule, Length, WashTest};
@@ -14,32 +13,10 @@ use crate::{HouseRule, Length, WashTest};
 /// How many pleats are asked about first.
 const PLEATS: u32 = 12;
 
-/// Another way to sew a hem that cannot be made as it was asked.
-#[derive(Debug, Clone, PartialEq, Serialize)]
-#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
-pub struct HemMend {
-    /// What it does, for a button.
-    pub words: String,
-    /// How the hem is then sewn.
-    pub kind: HemKind,
-    /// How much is then turned up; the kind's where nothing is said.
-    pub allowance: Option<Length>,
-}
-
-/// A sum that belongs to this hem, with its numbers.
-#[derive(Debug, Clone, PartialEq, Serialize)]
-#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
-pub struct HemSum {
-    /// What it tells, for a button.
-    pub words: &'static str,
-    /// The sum.
-    pub sum: Sum,
-}
-
 impl HemSolver<'_> {
     /// What can be made instead of a hem that was refused: no wider than lies flat and than there is cloth
     /// for, in whole millimetres; or a bias facing, where there is cloth for its seam.
-    pub(super) fn mends(&self, work: &Work<'_>, solution: &HemSolution, least: f64) -> Vec<HemMend> {
+    pub(super) fn mends(&self, work: &HemWork<'_>, solution: &HemSolution, least: f64) -> Vec<HemMend> {
         let mut mends = Vec::new();
         // Beyond what the old turn-up gives only a strip set on helps, which no button does.
         if solution.refused.is_none() || self.let_down_too_far(work, least) {

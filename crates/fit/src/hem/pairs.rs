@@ -3,14 +3,14 @@
 use super::periodic::{RingLine, RingReading};
 use super::ring::ring_points;
 use super::solution::{HemPairRow, HemSolution, Uneven};
-use super::solver::{HemSolver, Work};
 use super::wish::{HemPair, HemRead};
+use super::work::{HemSolver, HemWork};
 use crate::garment::HemName;
 use crate::{HouseRule, Length, Side};
 
 impl HemSolver<'_> {
     /// Left and right, or the halves of one ring, against each other.
-    pub(super) fn compare(&self, solution: &mut HemSolution, work: &Work<'_>, lines: &[RingLine]) {
+    pub(super) fn compare(&self, solution: &mut HemSolution, work: &HemWork<'_>, lines: &[RingLine]) {
         let shape = self.shape();
         let points = ring_points(shape, work.wish.hem);
         let ask = self.habits.rule(HouseRule::HemPairAsk);
@@ -79,7 +79,7 @@ impl HemSolver<'_> {
     }
 
     /// What readings from the floor say of the garment higher up.
-    pub(super) fn uneven(&self, work: &Work<'_>) -> Option<Uneven> {
+    pub(super) fn uneven(&self, work: &HemWork<'_>) -> Option<Uneven> {
         let ring = &work.rings.first()?.1;
         if !ring.is_body() {
             return None;

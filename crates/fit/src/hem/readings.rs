@@ -4,8 +4,8 @@ use super::aim::Aim;
 use super::periodic::{RingLine, RingReading};
 use super::ring::{Ring, point_words};
 use super::solution::HemReadingRead;
-use super::solver::{HemSolver, Work};
 use super::wish::{HemRead, HemReading};
+use super::work::{HemSolver, HemWork};
 use crate::choice::LevelBy;
 use crate::{HouseRule, Length, Side};
 
@@ -14,7 +14,12 @@ const SLANT_SHOWS: f64 = 0.99;
 
 impl HemSolver<'_> {
     /// A reading said back, with what it alone would do.
-    pub(super) fn reading(&self, reading: &HemReading, work: &Work<'_>, aim: Option<&Aim>) -> HemReadingRead {
+    pub(super) fn reading(
+        &self,
+        reading: &HemReading,
+        work: &HemWork<'_>,
+        aim: Option<&Aim>,
+    ) -> HemReadingRead {
         let words = point_words(self.shape(), work.wish.hem, reading.at);
         let ring = work.rings.iter().find(|(side, _)| *side == reading.side).or_else(|| work.rings.first());
         let read = reading.length.mm();
@@ -56,7 +61,7 @@ impl HemSolver<'_> {
     /// One line a side, as it was read.
     pub(super) fn levels(
         &self,
-        work: &Work<'_>,
+        work: &HemWork<'_>,
         aim: Aim,
         level_by: LevelBy,
     ) -> Result<Vec<RingLine>, String> {
@@ -132,7 +137,7 @@ impl HemSolver<'_> {
     }
 
     /// Which way heights above the floor are turned into lengths of cloth, where the two differ enough to show.
-    pub(super) fn flare_words(&self, work: &Work<'_>) -> Option<String> {
+    pub(super) fn flare_words(&self, work: &HemWork<'_>) -> Option<String> {
         let floor = |read| matches!(read, HemRead::FloorToEdge);
         if !work.wish.readings.iter().any(|reading| floor(reading.read)) {
             return None;

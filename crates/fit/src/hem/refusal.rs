@@ -1,13 +1,19 @@
 //! What cannot be done to a hem as it was asked, with the nearest that can.
 
 use super::solution::HemSolution;
-use super::solver::{HemSolver, NOTHING, Work};
 use super::turn_up::Lies;
+use super::work::{HemSolver, HemWork, NOTHING};
 use crate::HouseRule;
 
 impl HemSolver<'_> {
     /// What cannot be done as asked, with the nearest that can.
-    pub(super) fn refusal(&self, work: &Work<'_>, least: f64, mean: f64, allowance: f64) -> Option<String> {
+    pub(super) fn refusal(
+        &self,
+        work: &HemWork<'_>,
+        least: f64,
+        mean: f64,
+        allowance: f64,
+    ) -> Option<String> {
         let faced = self.habits.rule(HouseRule::HemFaced);
         let kept = self.habits.rule(HouseRule::LeastAllowance);
         let there = least + work.old;
@@ -61,7 +67,7 @@ impl HemSolver<'_> {
 impl HemSolver<'_> {
     /// True where a hem is let down by more than its old turn-up gives, even faced: what has to stay inside
     /// any seam stays inside that of the facing.
-    pub(super) fn let_down_too_far(&self, work: &Work<'_>, least: f64) -> bool {
+    pub(super) fn let_down_too_far(&self, work: &HemWork<'_>, least: f64) -> bool {
         let most = work.old - self.habits.rule(HouseRule::LeastAllowance);
         work.kind.is_cut() && least < -NOTHING && -least > most.max(0.0) + NOTHING
     }

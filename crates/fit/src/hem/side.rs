@@ -6,9 +6,9 @@ use super::lining::lining;
 use super::original::tuck;
 use super::ring::{Ring, point_words, ring_points};
 use super::solution::{HemRow, HemSeam, HemSide, Unrolled, UnrolledPanel};
-use super::solver::{HemSolver, UNROLL_EVERY, Work, extremes};
 use super::take_up::TakeUp;
 use super::turn_up::{Lies, TurnUpWish, turn_up};
+use super::work::{HemSolver, HemWork, UNROLL_EVERY, extremes};
 use crate::garment::{HemName, SeamName, SleeveBuild, Source, Tube};
 use crate::{HouseRule, Length, Side};
 
@@ -16,7 +16,7 @@ use crate::{HouseRule, Length, Side};
 const WORTH_SAYING: f64 = 2.0;
 
 impl HemSolver<'_> {
-    pub(super) fn side(&self, work: &Work<'_>, side: Side, ring: &Ring<'_>, take_up: &TakeUp) -> HemSide {
+    pub(super) fn side(&self, work: &HemWork<'_>, side: Side, ring: &Ring<'_>, take_up: &TakeUp) -> HemSide {
         let shape = self.shape();
         let wish = work.wish;
         let period = ring.period();
@@ -128,7 +128,7 @@ impl HemSolver<'_> {
     }
 
     /// Where the lining ends and where its raw edge lies, from the fold.
-    pub(super) fn lining_lies(&self, work: &Work<'_>, allowance: f64, mean: f64) -> Option<[f64; 2]> {
+    pub(super) fn lining_lies(&self, work: &HemWork<'_>, allowance: f64, mean: f64) -> Option<[f64; 2]> {
         let sleeve = work.wish.hem == HemName::Sleeve;
         if !work.kind.is_cut() || work.kind == HemKind::LinedBag {
             return None;
@@ -138,7 +138,13 @@ impl HemSolver<'_> {
     }
 
     /// The table to chalk by: every place offered, every reading, in turning order.
-    pub(super) fn rows(&self, work: &Work<'_>, side: Side, ring: &Ring<'_>, take_up: &TakeUp) -> Vec<HemRow> {
+    pub(super) fn rows(
+        &self,
+        work: &HemWork<'_>,
+        side: Side,
+        ring: &Ring<'_>,
+        take_up: &TakeUp,
+    ) -> Vec<HemRow> {
         let shape = self.shape();
         let period = ring.period();
         let allowance = work.folds[0] + work.folds[1];
@@ -182,7 +188,7 @@ impl HemSolver<'_> {
 
     pub(super) fn collisions(
         &self,
-        work: &Work<'_>,
+        work: &HemWork<'_>,
         side: Side,
         ring: &Ring<'_>,
         take_up: &TakeUp,

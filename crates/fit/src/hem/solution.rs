@@ -2,51 +2,16 @@
 
 use serde::Serialize;
 
-use super::begins::HemBegins;
 use super::collision::Collision;
 use super::kind::HemKind;
 use super::lining::{HemLining, Mitre};
-use super::offers::{HemMend, HemSum};
+use super::offer::{HemMend, HemSum};
 use super::original::Tuck;
 use super::turn_up::TurnUp;
 use super::uncut::UncutWay;
 use crate::choice::LevelBy;
 use crate::garment::{HemName, PanelName};
 use crate::{Length, Side};
-
-/// A place round a hem that is offered for a reading.
-#[derive(Debug, Clone, PartialEq, Serialize)]
-#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
-pub struct HemSpot {
-    /// In degrees, in turning order.
-    pub at: f64,
-    /// What it is called.
-    pub words: String,
-}
-
-/// A hem the garment has, whether anything is wanted of it or not.
-#[derive(Debug, Clone, PartialEq, Serialize)]
-#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
-pub struct HemPlace {
-    /// Which.
-    pub hem: HemName,
-    /// What it is called.
-    pub words: &'static str,
-    /// True where there is one on each side.
-    pub paired: bool,
-    /// Where it can be read, in turning order.
-    pub spots: Vec<HemSpot>,
-    /// Its length all round now.
-    pub girth: Length,
-    /// How long the garment is there now: down its outseam or side, or from the shoulder point.
-    pub length: Length,
-    /// The kind that suits it.
-    pub usual_kind: HemKind,
-    /// True where it can be shortened at the waist.
-    pub has_waist: bool,
-    /// Where each way of saying what is wanted of it begins.
-    pub begins: HemBegins,
-}
 
 /// A reading as it is understood.
 #[derive(Debug, Clone, PartialEq, Serialize)]

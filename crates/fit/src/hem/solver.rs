@@ -4,56 +4,18 @@ use super::collision::Collision;
 use super::kind::{HemKind, said};
 use super::lining::{bagged, lining, mitres};
 use super::periodic::RingLine;
+use super::place::{HemPlace, HemSpot};
 use super::refusal::does_not_lie;
 use super::ring::{Ring, ring_points};
-use super::solution::{HemPlace, HemSolution, HemSpot, OldTurnUp};
+use super::solution::{HemSolution, OldTurnUp};
 use super::take_up::TakeUp;
 use super::uncut::{has_waist, uncut};
 use super::wish::{HemPair, HemWish};
-use crate::garment::{FeatureKind, Garment, HemName, LevelName, Pattern, Shape};
-use crate::girth::LineSet;
-use crate::{Body, Habits, HouseRule, Length, Side};
-
-/// How finely a hem is unrolled, in millimetres.
-pub(super) const UNROLL_EVERY: f64 = 12.0;
-/// Differences of length smaller than this, in millimetres, are no difference.
-pub(super) const NOTHING: f64 = 0.5;
-
-/// Computes the hems of one garment.
-pub(crate) struct HemSolver<'a> {
-    pub(crate) garment: &'a Garment,
-    pub(crate) pattern: &'a Pattern,
-    pub(crate) lines: &'a LineSet,
-    pub(crate) body: Option<&'a Body>,
-    pub(crate) wearer: &'a str,
-    pub(crate) habits: &'a Habits,
-    /// Washed when it came, or since.
-    pub(crate) washed: bool,
-}
-
-/// One wish while it is worked out.
-pub(super) struct Work<'a> {
-    pub(super) wish: &'a HemWish,
-    pub(super) rings: Vec<(Side, Ring<'a>)>,
-    pub(super) kind: HemKind,
-    pub(super) folds: [f64; 2],
-    /// Length from the garment's top to the existing edge.
-    pub(super) whole: f64,
-    /// What the old turn-up is deep.
-    pub(super) old: f64,
-    /// The old turn-up has to be unpicked: its cloth is needed somewhere.
-    pub(super) opened: bool,
-}
+use super::work::{HemSolver, HemWork, NOTHING, extremes};
+use crate::garment::{FeatureKind, HemName, LevelName, Shape};
+use crate::{HouseRule, Length, Side};
 
 impl<'a> HemSolver<'a> {
-    pub(super) fn shape(&self) -> &'a Shape {
-        &self.garment.shape
-    }
-
-    pub(super) fn write(&self, mm: f64) -> String {
-        self.habits.scale.write(Length::from_mm(mm))
-    }
-
     /// The hems the garment has.
     pub(crate) fn places(&self, wishes: &[HemWish], hems: &[HemSolution]) -> Vec<HemPlace> {
         let shape = self.shape();
@@ -107,7 +69,7 @@ impl<'a> HemSolver<'a> {
         if let Some(test) = test {
             folds = folds.map(|fold| test.cut_for(fold));
         }
-        let mut work = Work {
+        let mut work = HemWork {
             wish,
             rings,
             kind,
@@ -178,7 +140,7 @@ impl<'a> HemSolver<'a> {
     }
 
     /// What is decided of two sides, and everything that goes on top of it.
-    fn take_ups(&self, work: &Work<'_>, lines: Vec<RingLine>) -> Vec<TakeUp> {
+    fn take_ups(&self, work: &HemWork<'_>, lines: Vec<RingLine>) -> Vec<TakeUp> {
         let test = self.garment.wash_test.filter(|_| !self.washed);
         let body = work.rings.first().is_some_and(|(_, ring)| ring.is_body());
         let high_low = work.wish.high_low.filter(|_| body);
@@ -199,7 +161,7 @@ impl<'a> HemSolver<'a> {
     }
 
     /// What goes for the whole hem.
-    fn finish(&self, solution: &mut HemSolution, work: &Work<'_>) {
+    fn finish(&self, solution: &mut HemSolution, work: &HemWork<'_>) {
         let shape = self.shape();
         let allowance = work.folds[0] + work.folds[1];
         let mean = solution.mean().mm();
@@ -267,7 +229,7 @@ impl<'a> HemSolver<'a> {
 }
 
 /// True where two sides come out differently.
-fn paired_differently(work: &Work<'_>, take_ups: &[TakeUp]) -> bool {
+fn paired_differently(work: &HemWork<'_>, take_ups: &[TakeUp]) -> bool {
     let [(_, one), (_, other)] = work.rings.as_slice() else { return false };
     let [left, right] = take_ups else { return false };
     (one.period() - other.period()).abs() > NOTHING
@@ -275,14 +237,4 @@ fn paired_differently(work: &Work<'_>, take_ups: &[TakeUp]) -> bool {
             let share = f64::from(i) / 24.0;
             (left.fold(share, one.period()) - right.fold(share, other.period())).abs() > NOTHING
         })
-}
-
-/// Least, mean and most of how far a hem goes up.
-pub(super) fn extremes(take_up: &TakeUp, ring: &Ring<'_>) -> [f64; 3] {
-    let period = ring.period();
-    let steps = ring.steps(UNROLL_EVERY);
-    let ups = || steps.iter().map(|at| take_up.fold(at / period, period));
-    // The last step is the first again.
-    let mean = ups().skip(1).sum::<f64>() / (steps.len() - 1).max(1) as f64;
-    [ups().fold(f64::MAX, f64::min), mean, ups().fold(f64::MIN, f64::max)]
 }

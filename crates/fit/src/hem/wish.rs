@@ -2,80 +2,13 @@
 
 use serde::{Deserialize, Serialize};
 
+use super::error::HemError;
 use super::kind::HemKind;
+use super::landmark::Landmark;
 use crate::choice::{LevelBy, LiningEdge, LiningHangs};
 use crate::garment::{HemName, Shape, SleeveBuild};
-use crate::job::{JobError, within};
-use crate::{Length, MeasureName, Side};
-
-/// A place of the body that a hem is wanted at.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Serialize, Deserialize)]
-#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
-#[serde(rename_all = "snake_case")]
-pub enum Landmark {
-    /// The middle of the kneecap.
-    Knee,
-    /// The outer ankle bone.
-    AnkleBone,
-    /// The floor at the heel, in the shoes that are worn.
-    Shoe,
-    /// The tip of the middle finger, arms hanging.
-    Fingertip,
-    /// The waist.
-    Waist,
-    /// The wrist bone, for a sleeve.
-    Wrist,
-    /// The elbow, for a sleeve.
-    Elbow,
-}
-
-impl Landmark {
-    /// Every landmark, a sleeve's last.
-    pub const ALL: [Landmark; 7] = [
-        Landmark::Knee,
-        Landmark::AnkleBone,
-        Landmark::Shoe,
-        Landmark::Fingertip,
-        Landmark::Waist,
-        Landmark::Wrist,
-        Landmark::Elbow,
-    ];
-
-    /// What it is called in a sentence.
-    #[must_use]
-    pub const fn words(self) -> &'static str {
-        match self {
-            Landmark::Knee => "the knee",
-            Landmark::AnkleBone => "the ankle bone",
-            Landmark::Shoe => "the floor at the heel",
-            Landmark::Fingertip => "the fingertips",
-            Landmark::Waist => "the waist",
-            Landmark::Wrist => "the wrist bone",
-            Landmark::Elbow => "the elbow",
-        }
-    }
-
-    /// True for a landmark of the arm, which a sleeve is measured against.
-    #[must_use]
-    pub const fn on_arm(self) -> bool {
-        matches!(self, Landmark::Wrist | Landmark::Elbow)
-    }
-
-    /// The body measure that says where it is: its height above the floor, or down the arm from the
-    /// shoulder point. The floor itself needs none.
-    #[must_use]
-    pub const fn measure(self) -> Option<MeasureName> {
-        match self {
-            Landmark::Knee => Some(MeasureName::KneeHeight),
-            Landmark::AnkleBone => Some(MeasureName::AnkleHeight),
-            Landmark::Fingertip => Some(MeasureName::FingertipHeight),
-            Landmark::Waist => Some(MeasureName::OutsideLeg),
-            Landmark::Wrist => Some(MeasureName::ArmLength),
-            Landmark::Elbow => Some(MeasureName::ShoulderToElbow),
-            Landmark::Shoe => None,
-        }
-    }
-}
+use crate::job_error::{JobError, within};
+use crate::{Length, Side};
 
 /// Where the finished hem shall be.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]
@@ -344,43 +277,4 @@ impl HemWish {
         }
         Ok(())
     }
-}
-
-/// A wish that no hem of its garment can have.
-#[derive(Debug, Clone, PartialEq, thiserror::Error)]
-pub enum HemError {
-    /// Nothing to hem on the arm.
-    #[error("this garment has no sleeves; it can have the hem at its lower edge")]
-    NoSleeve,
-    /// An arm moves; the floor says nothing about its sleeve.
-    #[error(
-        "a sleeve is not measured from the floor; it can be measured from its edge, another garment, the arm or pins"
-    )]
-    SleeveFromFloor,
-    /// A landmark of the other limb.
-    #[error("{} was read for this hem; a sleeve takes the wrist bone or the elbow, any other hem the knee, ankle bone, floor, fingertips or waist", landmark.words())]
-    Landmark {
-        /// What was read.
-        landmark: Landmark,
-    },
-    /// A side the hem does not have.
-    #[error("the side was read as {} on the {}; {}", side.words(), hem.words(), if *side == Side::Centre { "it can be left or right" } else { "there is only one, so it is centre" })]
-    Side {
-        /// The hem.
-        hem: HemName,
-        /// The side read.
-        side: Side,
-    },
-    /// Two readings with one id.
-    #[error("the id \"{0}\" is used by another reading of this hem")]
-    SameId(String),
-    /// Two wishes for one hem.
-    #[error("there are two wishes for the {}; a fitting has one", .0.words())]
-    Twice(HemName),
-    /// Something on the hem at odds with itself.
-    #[error("the upper end of a {what} was read below its lower end")]
-    UpsideDown {
-        /// What it is.
-        what: &'static str,
-    },
 }

@@ -3,8 +3,8 @@
 use serde::Serialize;
 
 use super::{Line, LineEnd};
+use crate::datum::Datum;
 use crate::garment::{Seam, SeamAllowance};
-use crate::pin::Datum;
 use crate::{Habits, HouseRule, Length};
 
 /// Rows closer than this, in millimetres, become one row.

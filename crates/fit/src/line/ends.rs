@@ -4,8 +4,8 @@ use serde::{Deserialize, Serialize};
 
 use super::problem::{FadeRoom, LineEnd, Target};
 use super::programme::STIFFNESS;
+use crate::datum::Datum;
 use crate::garment::{Seam, SeamEnd, SeamName};
-use crate::pin::Datum;
 use crate::{Habits, HouseRule, Length};
 
 /// A pin this close to a hem or band edge, in millimetres, means the line goes through it.

@@ -1,14 +1,24 @@
-//! Building a work order: steps that look back at what they need, and the conditions of a stop.
+//! Building a work order: steps are written in any order, then each finds what comes before it, whether its tick
+//! still holds, and what its stop waits for.
 
-use super::time::{Pace, minutes_for, minutes_together};
-use super::{
-    Bench, Condition, ConditionKind, ConditionState, Plan, PlannedLine, Progress, Step, Timing, Work,
-    in_order,
-};
+use std::collections::{BTreeMap, BTreeSet};
+
+use super::act::{About, Act};
+use super::draft::{Draft, StopFacts};
+use super::key::{On, StepKey};
+use super::opening::{Open, Opening, openings};
+use super::order::in_order;
+use super::progress::Progress;
+use super::seam_work::SeamWork;
+use super::step::{Plan, Step};
+use super::stop::{Condition, ConditionKind, ConditionState, Stop};
+use super::time::{Pace, Timing, minutes_for, minutes_together};
+use super::vouched::{Lapse, Vouched, lapse, mark};
 use crate::choice::HemWhen;
-use crate::garment::{Garment, Purpose, Shape};
+use crate::garment::{Garment, Purpose, SeamName, Shape};
 use crate::hem::HemSolution;
-use crate::{Caution, Habits, HouseRule, Length};
+use crate::words::{lapsed, waits};
+use crate::{Habits, HouseRule, Length};
 
 /// What has been done, and how long such steps took before.
 #[derive(Debug, Clone, Copy)]
@@ -23,25 +33,15 @@ pub(super) struct Builder<'a> {
     pub(super) garment: &'a Garment,
     pub(super) shape: &'a Shape,
     pub(super) habits: &'a Habits,
-    pub(super) progress: &'a Progress,
-    /// A hem is made anew, so that one opened for a seam is not closed as it was.
-    pub(super) makes_hem: bool,
-    /// There is more than one, so that a step has to say which it is for.
-    pub(super) several_hems: bool,
+    /// The seams that are worked.
+    pub(super) works: &'a [SeamWork<'a>],
+    /// The hems that are made.
+    pub(super) hems: Vec<&'a HemSolution>,
+    /// What has to be open for the seams.
+    pub(super) openings: Vec<Open>,
+    progress: &'a Progress,
     pace: Pace<'a>,
-    pub(super) steps: Vec<Step>,
-}
-
-/// What the conditions of a stop need to know.
-pub(super) struct StopFacts<'a> {
-    /// The try-on that must have passed.
-    pub(super) tried: &'static str,
-    /// By how much left and right are different on purpose, where there are two.
-    pub(super) apart: Option<Length>,
-    /// The allowance to confirm, as a sentence.
-    pub(super) allowance: &'a str,
-    /// It has to be looked at rolled down, as worn.
-    pub(super) rolled_down: bool,
+    pub(super) drafts: Vec<Draft>,
 }
 
 /// The work order for the lines and hems of one fitting, with what is done of it. A hem that waits for
@@ -49,88 +49,45 @@ pub(super) struct StopFacts<'a> {
 #[must_use]
 pub fn work_order(
     garment: &Garment,
-    lines: &[PlannedLine<'_>],
+    works: &[SeamWork<'_>],
     hems: &[HemSolution],
     habits: &Habits,
     done: Done<'_>,
 ) -> Plan {
     let hems: Vec<&HemSolution> = hems.iter().filter(|hem| hem.is_solved()).collect();
-    if (lines.is_empty() && hems.is_empty()) || garment.purpose == Purpose::Protective {
+    if (works.is_empty() && hems.is_empty()) || garment.purpose == Purpose::Protective {
         return Plan::default();
     }
     let shape = &garment.shape;
-    let pace = Pace { cloth: garment.cloth.family.time_factor(), lined: shape.lined, log: done.log };
     let mut builder = Builder {
         garment,
         shape,
         habits,
+        works,
+        hems,
+        openings: openings(shape, works),
         progress: done.progress,
-        makes_hem: !hems.is_empty(),
-        several_hems: hems.len() > 1,
-        pace,
-        steps: Vec::new(),
+        pace: Pace { cloth: garment.cloth.family.time_factor(), log: done.log },
+        drafts: Vec::new(),
     };
     builder.before();
-    let flat = habits.hem_when == HemWhen::Flat;
-    if flat {
-        hems.iter().for_each(|hem| builder.hem(hem));
+    if !works.is_empty() {
+        builder.seams();
     }
-    if !lines.is_empty() {
-        builder.chalk(lines);
-        builder.open(lines);
-        builder.tack(lines);
-        builder.cut_band(lines);
-        for line in lines {
-            builder.sew(line);
-        }
-        for line in lines {
-            builder.trim(line);
-        }
-        builder.close(lines);
-    }
-    if !flat {
-        hems.iter().for_each(|hem| builder.hem(hem));
-    }
-    builder.after();
-    let steps = in_order(builder.steps);
-    let left = steps.iter().filter(|step| !step.done).map(|step| (step.work, step.house_minutes));
-    let minutes_left = minutes_together(left, done.log);
-    Plan { steps, minutes_left }
+    builder.hems();
+    builder.close_linings();
+    builder.look_at_the_end();
+    builder.finished(done.log)
 }
 
 impl Builder<'_> {
-    /// Adds a step; what it needs is kept only where that step is in this order.
-    pub(super) fn add(&mut self, key: &str, title: String, bench: Bench, work: Work, mm: f64) -> &mut Step {
-        let house_minutes = self.pace.house_minutes(work, mm);
-        let step = Step {
-            key: key.to_owned(),
-            title,
-            how: Vec::new(),
-            bench,
-            needs: Vec::new(),
-            stop: None,
-            work,
-            minutes: minutes_for(work, house_minutes, self.pace.log),
-            house_minutes,
-            passive_hours: 0.0,
-            tools: Vec::new(),
-            cautions: Vec::new(),
-            done: self.progress.done.contains_key(key),
-        };
-        self.steps.push(step);
-        let last = self.steps.len() - 1;
-        &mut self.steps[last]
+    pub(super) fn add(&mut self, draft: Draft) {
+        self.drafts.push(draft);
     }
 
-    pub(super) fn needs(&mut self, keys: &[&str]) {
-        let known: Vec<String> = keys
-            .iter()
-            .filter(|key| self.steps.iter().any(|step| step.key == **key))
-            .map(|key| (*key).to_owned())
-            .collect();
-        if let Some(step) = self.steps.last_mut() {
-            step.needs.extend(known.into_iter().filter(|key| *key != step.key));
-        }
+    /// Hems are made once the seams are pressed, or flat before them.
+    pub(super) fn hems_come_last(&self) -> bool {
+        self.habits.hem_when == HemWhen::Last
     }
 
     /// A length as it stands on the session's tape.
@@ -143,35 +100,179 @@ impl Builder<'_> {
         self.write(Length::from_mm(self.habits.rule(rule)))
     }
 
-    fn has_done(&self, key: &str) -> bool {
-        self.progress.done.contains_key(key)
+    /// What has to be open for the seams, of some kind.
+    pub(super) fn opened(&self, is: impl Fn(Opening) -> bool) -> Vec<Opening> {
+        self.openings.iter().map(|open| open.what).filter(|what| is(*what)).collect()
+    }
+
+    /// The keys of steps written so far that do one of these.
+    pub(super) fn written_steps(&self, is: impl Fn(StepKey) -> bool) -> Vec<StepKey> {
+        self.drafts.iter().map(|draft| draft.key).filter(|key| is(*key)).collect()
+    }
+
+    /// The keys of steps written so far that nothing waits for yet.
+    pub(super) fn ends(&self) -> Vec<StepKey> {
+        let waited_for: BTreeSet<StepKey> =
+            self.drafts.iter().flat_map(|draft| draft.needs.iter().chain(&draft.after)).copied().collect();
+        self.written_steps(|key| !waited_for.contains(&key))
+    }
+
+    /// The lines of some seams, or of all where none are named.
+    fn lines_of(&self, seams: &[SeamName]) -> Vec<Vouched> {
+        let among = |work: &&SeamWork<'_>| seams.is_empty() || seams.contains(&work.seam);
+        self.works.iter().filter(among).flat_map(SeamWork::vouched).collect()
+    }
+
+    /// What ticking a step vouches for.
+    fn vouches(&self, draft: &Draft) -> Vec<Vouched> {
+        let hem = |on: On| match on {
+            On::Hem(hem) | On::Feature(hem, ..) => Some(hem),
+            _ => None,
+        };
+        let mut vouches = match draft.key.act.recipe().about {
+            About::Nothing => Vec::new(),
+            About::Opened => vec![Vouched::Opened { seams: draft.seams.clone() }],
+            About::Lines => self.lines_of(&draft.seams),
+            About::Hem => {
+                let own = self.hems.iter().filter(|each| hem(draft.key.on) == Some(each.hem));
+                own.flat_map(|hem| Vouched::hem(hem)).collect()
+            }
+            About::Everything => {
+                let hems = self.hems.iter().flat_map(|hem| Vouched::hem(hem));
+                self.lines_of(&[]).into_iter().chain(hems).collect()
+            }
+        };
+        if let Some((seam, stays)) = draft.stop.as_ref().and_then(|facts| facts.stays) {
+            vouches.push(Vouched::Allowance { seam, stays });
+        }
+        vouches
+    }
+
+    /// Why a tick or a confirmation does not hold for what is there now.
+    fn lapse(&self, key: &str, vouches: &[Vouched]) -> Option<Lapse> {
+        let within = Length::from_mm(self.habits.rule(HouseRule::VouchWithin));
+        lapse(self.progress.vouched.get(key)?, vouches, within)
+    }
+
+    fn finished(mut self, log: &[Timing]) -> Plan {
+        let drafts = std::mem::take(&mut self.drafts);
+        let known: BTreeSet<StepKey> = drafts.iter().map(|draft| draft.key).collect();
+        let missing: BTreeSet<StepKey> = drafts
+            .iter()
+            .flat_map(|draft| &draft.needs)
+            .copied()
+            .filter(|key| !known.contains(key))
+            .collect();
+        let vouches: Vec<Vec<Vouched>> = drafts.iter().map(|draft| self.vouches(draft)).collect();
+        let mut ticks = Ticks::default();
+        for (draft, vouches) in drafts.iter().zip(&vouches) {
+            let key = draft.key.to_string();
+            if self.progress.done.contains_key(&key) {
+                match self.lapse(&key, vouches) {
+                    Some(lapse) => drop(ticks.lapses.insert(draft.key, lapse)),
+                    None => drop(ticks.holds.insert(draft.key)),
+                }
+            }
+        }
+        let steps = drafts.into_iter().zip(vouches);
+        let steps = steps.map(|(draft, vouches)| self.step(draft, vouches, &known, &ticks)).collect();
+        let steps = in_order(steps);
+        let left = steps.iter().filter(|step| !step.done).map(|step| (step.work, step.house_minutes));
+        let minutes_left = minutes_together(left, log);
+        let mut plan = Plan { steps, minutes_left, missing: missing.into_iter().collect() };
+        let all_wait: Vec<Option<String>> = plan
+            .steps
+            .iter()
+            .map(|step| if step.done { None } else { plan.stands_open(step).err().map(waits) })
+            .collect();
+        for (step, waits) in plan.steps.iter_mut().zip(all_wait) {
+            step.waits = waits;
+        }
+        plan
+    }
+
+    fn step(&self, draft: Draft, vouches: Vec<Vouched>, known: &BTreeSet<StepKey>, ticks: &Ticks) -> Step {
+        let house_minutes = self.pace.house_minutes(draft.work, draft.run);
+        let mut needs: Vec<StepKey> = Vec::new();
+        for key in draft.needs.iter().chain(&draft.after) {
+            if known.contains(key) && *key != draft.key && !needs.contains(key) {
+                needs.push(*key);
+            }
+        }
+        let again = |lapse: &Lapse| {
+            let after = if draft.work == super::time::Work::TryOn { "the try-on" } else { "this was ticked" };
+            let mut words = lapsed(*lapse, self.habits.scale);
+            words[..1].make_ascii_uppercase();
+            format!("{words} after {after}: {}.", draft.key.act.recipe().again)
+        };
+        let stop = draft.stop.as_ref().map(|facts| Stop {
+            because: facts.because,
+            conditions: self.conditions(draft.key, facts, &vouches, ticks),
+        });
+        Step {
+            key: draft.key,
+            title: draft.title,
+            how: draft.how,
+            phase: draft.key.act.recipe().phase,
+            bench: draft.bench,
+            needs,
+            stop,
+            work: draft.work,
+            minutes: minutes_for(draft.work, house_minutes, self.pace.log),
+            house_minutes,
+            passive_hours: draft.passive_hours,
+            tools: draft.tools,
+            cautions: draft.cautions.iter().map(|caution| caution.words()).collect(),
+            done: ticks.holds.contains(&draft.key),
+            lapsed: ticks.lapses.get(&draft.key).map(again),
+            mark: mark(&vouches),
+            vouches,
+            waits: None,
+        }
     }
 
     /// What must be true before a step that cannot be undone.
-    pub(super) fn conditions(&self, step: &str, facts: StopFacts<'_>) -> Vec<Condition> {
-        let apart = facts.apart.filter(|apart| apart.is_positive());
-        let ask_or = |kind: ConditionKind| {
-            let confirmed = self.progress.confirmed.contains(&format!("{step}/{}", kind.key()));
-            if confirmed { ConditionState::Met } else { ConditionState::Ask }
-        };
-        let condition = |kind: ConditionKind, words: &str, value: String, state| Condition {
+    fn conditions(
+        &self,
+        step: StepKey,
+        facts: &StopFacts,
+        vouches: &[Vouched],
+        ticks: &Ticks,
+    ) -> Vec<Condition> {
+        let scale = self.habits.scale;
+        let since = |lapse: &Lapse| lapsed(*lapse, scale);
+        let condition = |kind: ConditionKind, words: &str, value: String, state, asks| Condition {
             kind,
             key: format!("{step}/{}", kind.key()),
             words: words.to_owned(),
             value,
-            asks: matches!(
-                kind,
-                ConditionKind::AllowanceIncluded | ConditionKind::LiningOut | ConditionKind::RolledDown
-            ) || (kind == ConditionKind::SidesEqual && apart.is_some()),
+            asks,
             state,
         };
-        let done = |is_done| if is_done { ConditionState::Met } else { ConditionState::Unmet };
-        let washed = self.garment.washed || self.has_done("wash");
+        let settled = |kind: ConditionKind, words: &str, value: String, is_met| {
+            let state = if is_met { ConditionState::Met } else { ConditionState::Unmet };
+            condition(kind, words, value, state, false)
+        };
+        let asked = |kind: ConditionKind, words: &str, value: String| {
+            let key = format!("{step}/{}", kind.key());
+            if !self.progress.confirmed.contains(&key) {
+                return condition(kind, words, value, ConditionState::Ask, true);
+            }
+            match self.lapse(&key, vouches) {
+                None => condition(kind, words, value, ConditionState::Met, true),
+                Some(lapse) => {
+                    let value =
+                        format!("it was confirmed, and then {}: look again, then confirm", since(&lapse));
+                    condition(kind, words, value, ConditionState::Ask, true)
+                }
+            }
+        };
+        let washed = self.garment.washed || ticks.holds.contains(&StepKey::whole(Act::Wash));
         // What a swatch loses is in the line, so the garment itself may be washed later.
         let tested = self.garment.wash_test.map(|test| test.share());
-        let tried = self.has_done(facts.tried);
+        let tried = ticks.holds.contains(&facts.tried);
         let mut conditions = vec![
-            condition(
+            settled(
                 ConditionKind::Washed,
                 "It has been washed and dried as it will be later, or a swatch of it has.",
                 match (washed, tested) {
@@ -181,87 +282,58 @@ impl Builder<'_> {
                     }
                     (false, None) => "not washed yet".into(),
                 },
-                done(washed || tested.is_some()),
+                washed || tested.is_some(),
             ),
-            condition(
+            settled(
                 ConditionKind::TriedOn,
                 "It was tacked and tried on, and its wearer could sit, step and bend.",
-                if tried { "tried on, tacked".into() } else { "not tried on yet".into() },
-                done(tried),
+                match (tried, ticks.lapses.get(&facts.tried)) {
+                    (true, _) => "tried on, tacked".into(),
+                    (false, Some(lapse)) => format!("{} after the try-on: try it on again", since(lapse)),
+                    (false, None) => "not tried on yet".into(),
+                },
+                tried,
             ),
         ];
-        if facts.apart.is_some() {
-            let (value, state) = match apart {
-                Some(by) => (
-                    format!("they differ by up to {}; confirm that this is meant", self.write(by)),
-                    ask_or(ConditionKind::SidesEqual),
-                ),
-                None => ("one line for both".into(), ConditionState::Met),
-            };
-            conditions.push(condition(
-                ConditionKind::SidesEqual,
-                "Left and right have the same line, or are different on purpose.",
-                value,
-                state,
-            ));
+        if let Some(apart) = facts.apart {
+            let words = "Left and right have the same line, or are different on purpose.";
+            conditions.push(if apart.is_positive() {
+                let by = self.write(apart);
+                asked(
+                    ConditionKind::SidesEqual,
+                    words,
+                    format!("they differ by up to {by}; confirm that this is meant"),
+                )
+            } else {
+                settled(ConditionKind::SidesEqual, words, "one line for both".into(), true)
+            });
         }
         if facts.rolled_down {
-            conditions.push(condition(
+            conditions.push(asked(
                 ConditionKind::RolledDown,
                 "It was looked at rolled down, as it is worn.",
                 "roll it down, stand, look; then confirm".into(),
-                ask_or(ConditionKind::RolledDown),
             ));
         }
-        conditions.push(condition(
+        conditions.push(asked(
             ConditionKind::AllowanceIncluded,
-            facts.allowance,
+            &facts.allowance,
             "look once more at the chalk, then confirm".into(),
-            ask_or(ConditionKind::AllowanceIncluded),
         ));
         if self.shape.lined {
-            conditions.push(condition(
+            conditions.push(asked(
                 ConditionKind::LiningOut,
                 "The lining is pinned out of the way of the blades.",
                 "lined".into(),
-                ask_or(ConditionKind::LiningOut),
             ));
         }
         conditions
     }
+}
 
-    /// What ends every order: look, and write down.
-    fn after(&mut self) {
-        let (title, how) = if self.shape.kind.has_legs() {
-            (
-                "Check the hem and both legs",
-                "Hang it for an hour, then try on with the shoes: both hems level, legs equally long, nothing to tread on.",
-            )
-        } else {
-            (
-                "Check the hem and both sides",
-                "Hang it for an hour, then try on with the shoes: the hem level all round, both sides alike, nothing to tread on.",
-            )
-        };
-        let before: Vec<String> = self.steps.iter().map(|step| step.key.clone()).collect();
-        let hem = self.add("hem_check", title.into(), Bench::Body, Work::TryOn, 0.0);
-        hem.how = vec![how.into()];
-        hem.cautions = Caution::sentences(&[Caution::Trip]);
-        // Everything that ends somewhere comes before it.
-        let ends: Vec<&str> = before
-            .iter()
-            .filter(|key| !self.steps.iter().any(|step| step.needs.contains(key)))
-            .map(String::as_str)
-            .collect();
-        self.needs(&ends);
-        let step =
-            self.add("write_down", "Measure it and write it down".into(), Bench::Table, Work::Look, 0.0);
-        step.how = vec![
-            "Flat, at every level: what it measures now, and what to do differently next time. Pins counted."
-                .into(),
-        ];
-        step.tools = vec!["tape"];
-        step.cautions = Caution::sentences(&[Caution::Pins]);
-        self.needs(&["hem_check"]);
-    }
+/// The ticks that hold, and those that do not any more.
+#[derive(Default)]
+struct Ticks {
+    holds: BTreeSet<StepKey>,
+    lapses: BTreeMap<StepKey, Lapse>,
 }

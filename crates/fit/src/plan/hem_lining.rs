@@ -1,77 +1,71 @@
 //! The steps of the lining at a hem, once the outside hangs.
 
+use super::act::Act;
+use super::bench::Bench;
 use super::builder::Builder;
 use super::hem_steps::Making;
-use super::{Bench, Work};
+use super::key::StepKey;
+use super::time::Work;
 use crate::Caution;
 use crate::choice::{LiningEdge, LiningHangs};
 use crate::hem::HemLining;
 
 impl Builder<'_> {
     pub(super) fn line_hem(&mut self, making: &Making<'_>, lining: &HemLining) {
-        let step = self.add(
-            &making.key("hang"),
-            "Hang it and look at the outside alone".into(),
-            Bench::Body,
-            Work::Look,
-            0.0,
+        self.add(
+            making
+                .draft(Act::HangHem, "Hang it and look at the outside alone")
+                .how("The lining pinned up inside: the outer hem level, no pull, no ridge. Only then the lining.")
+                .needs([making.key(Act::PressHem)]),
         );
-        step.how = vec![
-            "The lining pinned up inside: the outer hem level, no pull, no ridge. Only then the lining."
-                .into(),
-        ];
-        self.needs(&[&making.key("press")]);
-        let mut how = lining.words.clone();
-        how.push(format!("Its edge moves up {} from where it is now.", self.write(lining.moves)));
-        let step = self.add(
-            &making.key("pin_lining"),
-            "Pin the lining and hang it again".into(),
-            Bench::Table,
-            Work::Look,
-            0.0,
+        self.add(
+            making
+                .draft(Act::PinLining, "Pin the lining and hang it again")
+                .all_how(lining.words.iter().cloned())
+                .how(format!("Its edge moves up {} from where it is now.", self.write(lining.moves)))
+                .needs([making.key(Act::HangHem)])
+                .after([StepKey::whole(Act::TakeInLining)]),
         );
-        step.how = how;
-        step.tools = vec!["pins", "tape"];
-        step.cautions = Caution::sentences(&[Caution::Pins]);
-        self.needs(&[&making.key("hang")]);
         if lining.edge == LiningEdge::Cut {
-            let name = making.key("cut_lining");
             let turn = format!(
                 "{} is turned under and {} is slack, counted once.",
                 self.write(lining.turn),
                 self.write(lining.slack)
             );
-            let stop =
-                self.stop(making, &name, &turn, false, "A lining cut short drags the outside for good.");
-            let step = self.add(&name, "Cut the lining".into(), Bench::Table, Work::Cut, making.run);
-            step.how = vec!["Along the pins, measured from the outer fold and not from its own edge.".into()];
-            step.tools = vec!["scissors"];
-            step.cautions = Caution::sentences(&[Caution::Blade]);
-            step.stop = Some(stop);
-            self.needs(&[&making.key("pin_lining"), "wash"]);
+            let stop = self.stop(making, turn, false, "A lining cut short drags the outside for good.");
+            self.add(
+                making
+                    .draft(Act::CutLining, "Cut the lining")
+                    .how("Along the pins, measured from the outer fold and not from its own edge.")
+                    .stop(stop)
+                    .needs([making.key(Act::PinLining)])
+                    .after([StepKey::whole(Act::Wash)]),
+            );
         }
-        let (title, work, how) = match lining.hangs {
+        let (title, by_hand, how) = match lining.hangs {
             LiningHangs::Attached => (
                 "Fell the lining to the turn-up",
-                Work::Hand,
+                true,
                 "Fell stitches, close together, into the turn-up only, never through to the outside; the slack is pushed up into a pleat that hangs over them.",
             ),
             LiningHangs::Free => {
-                ("Hem the lining by itself", Work::Seam, "Double fold, by machine; it hangs free all round.")
+                ("Hem the lining by itself", false, "Double fold, by machine; it hangs free all round.")
             }
             LiningHangs::Caught => (
                 "Hem the lining and catch it at the seams",
-                Work::Seam,
+                false,
                 "Double fold, by machine; then a thread chain at each seam holds it to the outside.",
             ),
         };
-        let bench = if work == Work::Hand { Bench::Table } else { Bench::Machine };
-        let step = self.add(&making.key("sew_lining"), title.into(), bench, work, making.run);
-        step.how = vec![how.into(), "Close the way in last.".into()];
-        step.tools = vec!["fine needle", "thread"];
-        if bench == Bench::Machine {
-            step.cautions = Caution::sentences(&[Caution::Needle]);
+        let mut draft = making
+            .draft(Act::SewLining, title)
+            .how(how)
+            .how("Close the way in last.")
+            .needs([making.key(Act::PinLining)])
+            .after([making.key(Act::CutLining)]);
+        if !by_hand {
+            (draft.bench, draft.work, draft.cautions) = (Bench::Machine, Work::Seam, vec![Caution::Needle]);
         }
-        self.needs(&[&making.key("pin_lining"), &making.key("cut_lining")]);
+        self.add(draft);
     }
 }

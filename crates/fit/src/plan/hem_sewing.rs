@@ -1,8 +1,14 @@
 //! The steps at a hem's edge: what it needs before it is sewn, and the sewing.
 
+use std::collections::BTreeMap;
+
+use super::act::Act;
+use super::bench::Bench;
 use super::builder::Builder;
+use super::draft::Draft;
 use super::hem_steps::Making;
-use super::{Bench, Work};
+use super::key::{On, StepKey};
+use super::time::Work;
 use crate::choice::{HemSewn, HemWhen, Pairs};
 use crate::hem::{HemKind, HemSolution, Lies};
 use crate::{Caution, HouseRule};
@@ -11,101 +17,84 @@ impl Builder<'_> {
     /// What the edge needs before it is sewn: splaying, easing, facing, interfacing, corners.
     pub(super) fn prepare_edge(&mut self, making: &Making<'_>) {
         let hem = making.hem;
-        let before = [making.key("fasten"), making.key("try")];
-        let before: Vec<&str> = before.iter().map(String::as_str).collect();
+        let tried = [making.key(Act::TryHem)];
+        let cut = making.fastened();
         let turned = hem.sides.first().and_then(|side| side.turn_up.as_ref());
         let seams = hem.sides.first().map_or(2, |side| side.unrolled.seams.len()) as f64;
         match (making.lies(), turned) {
             (Some(Lies::Splay), Some(turned)) => {
                 let by = self.write(turned.splay.unwrap_or_default());
-                let step = self.add(
-                    &making.key("splay"),
-                    "Splay the seams below the fold".into(),
-                    Bench::Machine,
-                    Work::Seam,
-                    2.0 * self.habits.rule(HouseRule::HemOpenSplay) * seams,
+                self.add(
+                    making
+                        .draft(Act::SplaySeams, "Splay the seams below the fold")
+                        .over(2.0 * self.habits.rule(HouseRule::HemOpenSplay) * seams)
+                        .how(format!(
+                            "Open each seam from the raw edge to the fold and sew it again going out {by} on every panel edge, the mirror image of the cloth above. Press it open before the hem is turned."
+                        ))
+                        .needs(tried)
+                        .after(cut),
                 );
-                step.how = vec![format!(
-                    "Open each seam from the raw edge to the fold and sew it again going out {by} on every panel edge, the mirror image of the cloth above. Press it open before the hem is turned."
-                )];
-                step.tools = vec!["seam ripper", "machine"];
-                step.cautions = Caution::sentences(&[Caution::Ripper, Caution::Needle]);
-                self.needs(&before);
             }
             (Some(Lies::EaseIn), Some(turned)) => {
                 let by = self.write(turned.excess);
                 let off = self.written(HouseRule::HemEaseRow);
-                let step = self.add(
-                    &making.key("ease"),
-                    "Ease the edge in".into(),
-                    Bench::Machine,
-                    Work::Seam,
-                    making.run,
+                self.add(
+                    making
+                        .draft(Act::EaseEdge, "Ease the edge in")
+                        .how(format!(
+                            "Longest stitch, {off} from the edge; draw it up by {by} in all, between the seams and never over them, and shrink it flat with the iron before it is folded."
+                        ))
+                        .needs(tried)
+                        .after(cut),
                 );
-                step.how = vec![format!(
-                    "Longest stitch, {} from the edge; draw it up by {by} in all, between the seams and never over them, and shrink it flat with the iron before it is folded.",
-                    off
-                )];
-                step.tools = vec!["machine", "iron"];
-                step.cautions = Caution::sentences(&[Caution::Needle, Caution::Iron]);
-                self.needs(&before);
             }
             _ => {}
         }
         if let Some(facing) = turned.and_then(|turned| turned.facing.as_ref()) {
-            let says = facing.words.clone();
-            let step = self.add(
-                &making.key("face"),
-                "Cut the facing and join it into a ring".into(),
-                Bench::Table,
-                Work::Cut,
-                2.0 * making.run,
+            self.add(
+                making
+                    .draft(Act::FaceHem, "Cut the facing and join it into a ring")
+                    .over(2.0 * making.run)
+                    .how(facing.words.clone())
+                    .how("Print the curved template, or lay the facing under the hem and trace it.")
+                    .needs(tried)
+                    .after(cut),
             );
-            step.how =
-                vec![says, "Print the curved template, or lay the facing under the hem and trace it.".into()];
-            step.tools = vec!["the printed sheet", "scissors"];
-            step.cautions = Caution::sentences(&[Caution::Blade]);
-            self.needs(&before);
         }
         if hem.kind == HemKind::DeepHand
             && let Some(lining) = &hem.lining
         {
             let band = self.write(lining.band);
-            let step = self.add(
-                &making.key("interface"),
-                "Put the interfacing band along the fold".into(),
-                Bench::Iron,
-                Work::Press,
-                making.run,
+            self.add(
+                making
+                    .draft(Act::InterfaceHem, "Put the interfacing band along the fold")
+                    .how(format!(
+                        "A bias band {band} high, along the fold and beyond the turn-up, so that no edge lies on another. Try it on an offcut first."
+                    ))
+                    .needs(tried)
+                    .after(cut),
             );
-            step.how = vec![format!(
-                "A bias band {band} high, along the fold and beyond the turn-up, so that no edge lies on another. Try it on an offcut first."
-            )];
-            step.tools = vec!["interfacing", "iron", "pressing cloth"];
-            step.cautions = Caution::sentences(&[Caution::Iron]);
-            self.needs(&before);
         }
+        // Two vents are two corners.
+        let mut nth: BTreeMap<&str, usize> = BTreeMap::new();
         for mitre in &hem.mitres {
             let [one, other] = mitre.allowances.map(|each| self.write(each));
             let (seam, trim) = (self.write(mitre.seam), self.write(mitre.trim_to));
-            let step = self.add(
-                &format!("{}_{}", making.key("mitre"), mitre.what.replace(' ', "_")),
-                format!("Mitre the corners at the {}", mitre.what),
-                Bench::Machine,
-                Work::Seam,
-                2.0 * mitre.seam.mm(),
+            let so_far = nth.entry(mitre.what).or_default();
+            let on = On::Feature(hem.hem, mitre.kind, *so_far);
+            *so_far += 1;
+            self.add(
+                Draft::new(Act::Mitre, on, format!("Mitre the corners at the {}", mitre.what))
+                    .over(2.0 * mitre.seam.mm())
+                    .how(format!(
+                        "Fold both turn-ups, {one} and {other}, and look at the corner before anything is sewn. The mitre runs {seam}, from the corner of the folds to where the raw edges meet."
+                    ))
+                    .how(format!("Sew it, turn it, look again; only then trim it to {trim}."))
+                    .needs(tried)
+                    // Interfacing lies under the mitre: it goes on before corners are mitred and turned.
+                    .after(cut)
+                    .after([making.key(Act::InterfaceHem)]),
             );
-            step.how = vec![
-                format!(
-                    "Fold both turn-ups, {one} and {other}, and look at the corner before anything is sewn. The mitre runs {seam}, from the corner of the folds to where the raw edges meet."
-                ),
-                format!("Sew it, turn it, look again; only then trim it to {trim}."),
-            ];
-            step.tools = vec!["chalk", "machine", "scissors"];
-            step.cautions = Caution::sentences(&[Caution::Needle, Caution::Blade]);
-            self.needs(&before);
-            // Interfacing lies under the mitre: it goes on before corners are mitred and turned.
-            self.needs(&[&making.key("interface")]);
         }
     }
 
@@ -114,17 +103,13 @@ impl Builder<'_> {
         let flat = self.habits.hem_when == HemWhen::Flat && hem.paired;
         if flat {
             let up = self.written(HouseRule::HemOpenFlat);
-            let step = self.add(
-                &making.key("open_seam"),
-                "Open one seam, so that it lies flat".into(),
-                Bench::Table,
-                Work::Unpick,
-                2.0 * self.habits.rule(HouseRule::HemOpenFlat),
+            self.add(
+                making
+                    .draft(Act::OpenSeamFlat, "Open one seam, so that it lies flat")
+                    .over(2.0 * self.habits.rule(HouseRule::HemOpenFlat))
+                    .how(format!("On each, from the edge {up} up."))
+                    .needs([making.key(Act::TryHem)]),
             );
-            step.how = vec![format!("On each, from the edge {up} up.")];
-            step.tools = vec!["seam ripper"];
-            step.cautions = Caution::sentences(&[Caution::Ripper]);
-            self.needs(&[&making.key("try")]);
         }
         let (work, tools, mut how) = self.stitches(hem);
         let start = self.shape.hem_seam(hem.hem).words();
@@ -134,68 +119,57 @@ impl Builder<'_> {
         }
         let reference = hem.paired && self.habits.pairs == Pairs::Reference;
         let run = if reference { making.run / 2.0 } else { making.run };
-        let bench = if matches!(work, Work::Hand | Work::BlindHem) { Bench::Table } else { Bench::Machine };
-        let needs = [
-            making.key("try"),
-            making.key("fasten"),
-            making.key("splay"),
-            making.key("ease"),
-            making.key("face"),
-            making.key("interface"),
-            making.key("open_seam"),
-        ];
-        let needs: Vec<&str> = needs.iter().map(String::as_str).collect();
-        let mitres: Vec<String> = self
-            .steps
-            .iter()
-            .filter(|step| step.key.starts_with(&making.key("mitre")))
-            .map(|step| step.key.clone())
-            .collect();
-        let parts: &[(&str, &str)] = if reference {
+        let by_hand = matches!(work, Work::Hand | Work::BlindHem);
+        let mitres = self.written_steps(|key| {
+            key.act == Act::Mitre && matches!(key.on, On::Feature(own, ..) if own == hem.hem)
+        });
+        let parts: &[(Act, &str)] = if reference {
             &[
-                ("sew", " on the first, the pattern for the other"),
-                ("sew_second", " on the other, laid on the first"),
+                (Act::SewHem, " on the first, the pattern for the other"),
+                (Act::SewSecond, " on the other, laid on the first"),
             ]
         } else {
-            &[("sew", "")]
+            &[(Act::SewHem, "")]
         };
-        for (verb, which) in parts {
-            let step = self.add(
-                &making.key(verb),
-                format!("Sew the {}{which}", if reference { "hem" } else { making.what.as_str() }),
-                bench,
-                work,
-                run,
-            );
-            step.how.clone_from(&how);
-            step.tools.clone_from(&tools);
-            step.cautions = if bench == Bench::Machine {
-                Caution::sentences(&[Caution::Needle, Caution::Pins])
-            } else {
-                Caution::sentences(&[Caution::Pins])
-            };
-            self.needs(&needs);
-            let mitres: Vec<&str> = mitres.iter().map(String::as_str).collect();
-            self.needs(&mitres);
-            if *verb == "sew_second" {
-                self.needs(&[&making.key("sew")]);
+        for (act, which) in parts {
+            let what = if reference { "hem" } else { making.what.as_str() };
+            let mut draft = making
+                .draft(*act, format!("Sew the {what}{which}"))
+                .over(run)
+                .all_how(how.iter().cloned())
+                .with(tools.iter().copied())
+                .needs([making.key(Act::TryHem)])
+                .needs(mitres.iter().copied())
+                .after(making.fastened())
+                .after(making.keys([
+                    Act::SplaySeams,
+                    Act::EaseEdge,
+                    Act::FaceHem,
+                    Act::InterfaceHem,
+                    Act::OpenSeamFlat,
+                ]));
+            if hem.kind == HemKind::LinedBag {
+                // The lining is sewn in with it, and has to be as narrow as the outside by then.
+                draft = draft.after([StepKey::whole(Act::TakeInLining)]);
             }
+            if *act == Act::SewSecond {
+                draft = draft.needs([making.key(Act::SewHem)]);
+            }
+            draft.work = work;
+            if by_hand {
+                (draft.bench, draft.cautions) = (Bench::Table, vec![Caution::Pins]);
+            }
+            self.add(draft);
         }
         if flat {
-            let step = self.add(
-                &making.key("close_seam"),
-                "Close the seam through the finished hem".into(),
-                Bench::Machine,
-                Work::Seam,
-                2.0 * self.habits.rule(HouseRule::HemOpenFlat),
+            self.add(
+                making
+                    .draft(Act::CloseSeamFlat, "Close the seam through the finished hem")
+                    .over(2.0 * self.habits.rule(HouseRule::HemOpenFlat))
+                    .how("Fold on fold, edges level; sew from the hem up, and sew the ends of the allowance down.")
+                    .needs([making.key(Act::SewHem)])
+                    .after([making.key(Act::SewSecond)]),
             );
-            step.how = vec![
-                "Fold on fold, edges level; sew from the hem up, and sew the ends of the allowance down."
-                    .into(),
-            ];
-            step.tools = vec!["machine"];
-            step.cautions = Caution::sentences(&[Caution::Needle]);
-            self.needs(&[&making.key("sew"), &making.key("sew_second")]);
         }
     }
 

@@ -1,11 +1,20 @@
 //! The steps of making a hem.
 
-use super::builder::{Builder, StopFacts};
-use super::{Bench, Stop, Work};
-use crate::choice::{HemCut, HemWhen, Pairs};
-use crate::garment::{FeatureKind, HemName};
+use std::collections::BTreeMap;
+
+use super::act::Act;
+use super::builder::Builder;
+use super::draft::{Draft, StopFacts};
+use super::key::{On, StepKey};
+use crate::Length;
+use crate::choice::{HemCut, Pairs};
+use crate::garment::{FeatureKind, HemName, LiningClosed};
 use crate::hem::{Collision, CollisionState, HemKind, HemSolution, HemSolver, Lies, OldTurnUp, UncutWay};
-use crate::{Caution, Length};
+
+/// Unpicking round one thing that stands near a hem, in millimetres.
+const ROUND_A_FEATURE: f64 = 150.0;
+/// Fastening one severed seam end, in millimetres.
+const SEAM_END: f64 = 40.0;
 
 /// One hem while its steps are written.
 pub(super) struct Making<'a> {
@@ -14,11 +23,26 @@ pub(super) struct Making<'a> {
     pub(super) what: String,
     /// Length of all its edges together.
     pub(super) run: f64,
+    /// The surplus is cut off once it is stitched.
+    pub(super) cuts_after: bool,
 }
 
 impl Making<'_> {
-    pub(super) fn key(&self, verb: &str) -> String {
-        format!("{verb}_{}", self.hem.hem.key())
+    pub(super) fn key(&self, act: Act) -> StepKey {
+        StepKey::new(act, On::Hem(self.hem.hem))
+    }
+
+    pub(super) fn keys<const N: usize>(&self, acts: [Act; N]) -> [StepKey; N] {
+        acts.map(|act| self.key(act))
+    }
+
+    /// Severed seams are fastened before the edge is worked, where it is cut first.
+    pub(super) fn fastened(&self) -> Option<StepKey> {
+        (!self.cuts_after).then(|| self.key(Act::FastenSeams))
+    }
+
+    pub(super) fn draft(&self, act: Act, title: impl Into<String>) -> Draft {
+        Draft::new(act, On::Hem(self.hem.hem), title).over(self.run)
     }
 
     pub(super) fn lies(&self) -> Option<Lies> {
@@ -44,8 +68,15 @@ impl Making<'_> {
 }
 
 impl Builder<'_> {
+    /// Every hem that is made.
+    pub(super) fn hems(&mut self) {
+        for hem in self.hems.clone() {
+            self.hem(hem);
+        }
+    }
+
     /// Every step of one hem, from undoing to hanging.
-    pub(super) fn hem(&mut self, hem: &HemSolution) {
+    fn hem(&mut self, hem: &HemSolution) {
         let each: f64 = hem.sides.iter().map(|side| side.girth[1].mm()).sum();
         let count = if hem.paired && hem.sides.len() == 1 { 2.0 } else { 1.0 };
         let making = Making {
@@ -56,8 +87,12 @@ impl Builder<'_> {
                 (HemName::Hem, false) => "hem".to_owned(),
             },
             run: each * count,
+            // What is folded twice is shut in by its own stitching: only a single turn can be cut afterwards.
+            cuts_after: hem.kind.is_knit()
+                || (matches!(hem.kind, HemKind::SingleFold | HemKind::DeepHand)
+                    && self.habits.hem_cut == HemCut::After),
         };
-        let before = self.steps.len();
+        let before = self.drafts.len();
         self.clear_the_way(&making);
         match &hem.uncut {
             Some(UncutWay::Waist(waist)) => self.at_the_waist(&making, waist),
@@ -67,49 +102,53 @@ impl Builder<'_> {
                 None => self.turned(&making),
             },
         }
-        if self.several_hems {
+        if self.hems.len() > 1 {
             // With a hem and sleeves in one order, "Open the lining" alone does not say where.
-            for step in self.steps[before..].iter_mut().filter(|step| !step.title.contains(&making.what)) {
-                step.title = format!("{}: {}", step.title, making.what);
+            for draft in self.drafts[before..].iter_mut().filter(|draft| !draft.title.contains(&making.what))
+            {
+                draft.title = format!("{}: {}", draft.title, making.what);
             }
         }
+    }
+
+    /// What a hem waits for: the wash, and all of the seams unless hems are made flat before them.
+    pub(super) fn before_hems(&self) -> Vec<StepKey> {
+        let mut before = [Act::Wash, Act::PhotographInside].map(StepKey::whole).to_vec();
+        if self.hems_come_last() {
+            before.push(StepKey::whole(Act::Press));
+        }
+        before
     }
 
     /// What has to come off, be opened or be undone before the hem is touched.
     fn clear_the_way(&mut self, making: &Making<'_>) {
         let hem = making.hem;
-        let after_seams = if self.habits.hem_when == HemWhen::Last { "press" } else { "wash" };
-        let first = ["wash", "photograph_inside", after_seams];
-        let minded: Vec<&Collision> = hem
-            .sides
-            .iter()
-            .flat_map(|side| &side.collisions)
-            .filter(|collision| {
-                collision.state != CollisionState::Clear && collision.kind != FeatureKind::Border
-            })
-            .collect();
-        if !minded.is_empty() {
+        let first = self.before_hems();
+        let minded = hem.sides.iter().flat_map(|side| &side.collisions).filter(|collision| {
+            collision.state != CollisionState::Clear && collision.kind != FeatureKind::Border
+        });
+        let mut by_kind: BTreeMap<&str, Vec<&Collision>> = BTreeMap::new();
+        for collision in minded {
+            by_kind.entry(collision.words).or_default().push(collision);
+        }
+        for (words, minded) in by_kind {
             let mut how: Vec<String> = Vec::new();
             for collision in &minded {
                 if !how.contains(&collision.says) {
                     how.push(collision.says.clone());
                 }
             }
-            let mut kinds: Vec<&str> = minded.iter().map(|collision| collision.words).collect();
-            kinds.dedup();
-            let step = self.add(
-                &making.key("clear"),
-                format!("See to the {}", kinds.join(" and the ")),
-                Bench::Table,
-                Work::Unpick,
-                150.0 * minded.len() as f64,
+            let on = On::Feature(hem.hem, minded[0].kind, 0);
+            self.add(
+                Draft::new(Act::ClearTheWay, on, format!("See to the {words}"))
+                    .over(ROUND_A_FEATURE * minded.len() as f64)
+                    .all_how(how)
+                    .after(first.iter().copied()),
             );
-            step.how = how;
-            step.tools = vec!["seam ripper", "tape", "chalk"];
-            step.cautions = Caution::sentences(&[Caution::Ripper]);
-            self.needs(&first);
         }
-        if let Some(lining) = &hem.lining {
+        if let Some(lining) = &hem.lining
+            && self.shape.lining.closed != LiningClosed::Free
+        {
             let mut how = vec![lining.way_in.to_owned()];
             if HemSolver::has_corner(self.shape, hem.hem) {
                 how.push(format!(
@@ -118,108 +157,93 @@ impl Builder<'_> {
                 ));
             }
             how.push("Pin it up out of the way.".into());
-            let step = self.add(
-                &making.key("open_lining"),
-                "Open the lining".into(),
-                Bench::Table,
-                Work::Unpick,
-                making.run + lining.undo.mm(),
-            );
-            step.how = how;
-            step.tools = vec!["seam ripper", "pins"];
-            step.cautions = Caution::sentences(&[Caution::Ripper, Caution::Pins]);
-            self.needs(&first);
+            let key = making.key(Act::OpenLining);
+            let run = making.run + lining.undo.mm();
+            match self.drafts.iter_mut().find(|draft| draft.key == key) {
+                // It is opened once, for the seams and for the hem.
+                Some(open) => {
+                    open.run = open.run.max(run);
+                    open.how.extend(how.into_iter().skip(1));
+                }
+                None => {
+                    let draft = making.draft(Act::OpenLining, "Open the lining").over(run);
+                    self.add(draft.all_how(how).after(first.iter().copied()));
+                }
+            }
         }
         if hem.old_turn_up == OldTurnUp::Unpicked {
-            let step = self.add(
-                &making.key("unpick"),
-                format!("Unpick the {} and press out the old fold", making.what),
-                Bench::Table,
-                Work::Unpick,
-                making.run,
+            self.add(
+                making
+                    .draft(Act::UnpickHem, format!("Unpick the {} and press out the old fold", making.what))
+                    .how("The cloth of the old turn-up is needed, or lies in the way of the new. Chalk the old fold before it is pressed out: everything is measured from it.")
+                    .how("Look whether the old fold or its needle holes show; a faded line stays.")
+                    .after(first)
+                    .after([making.key(Act::OpenLining)]),
             );
-            step.how = vec![
-                "The cloth of the old turn-up is needed, or lies in the way of the new. Chalk the old fold before it is pressed out: everything is measured from it.".into(),
-                "Look whether the old fold or its needle holes show; a faded line stays.".into(),
-            ];
-            step.tools = vec!["seam ripper", "chalk", "iron"];
-            step.cautions = Caution::sentences(&[Caution::Ripper, Caution::Iron, Caution::Marker]);
-            self.needs(&first);
-            self.needs(&[&making.key("open_lining")]);
         }
     }
 
     pub(super) fn chalk_hem(&mut self, making: &Making<'_>, how: Vec<String>) {
-        let step = self.add(
-            &making.key("chalk"),
-            format!("Chalk the {}", making.what),
-            Bench::Table,
-            Work::Chalk,
-            2.0 * making.run,
+        let cleared = self.written_steps(|key| {
+            key.act == Act::ClearTheWay && matches!(key.on, On::Feature(hem, ..) if hem == making.hem.hem)
+        });
+        self.add(
+            making
+                .draft(Act::ChalkHem, format!("Chalk the {}", making.what))
+                .over(2.0 * making.run)
+                .all_how(how)
+                .needs(cleared)
+                .after(self.before_hems())
+                .after(making.keys([Act::OpenLining, Act::UnpickHem, Act::OpenWaist])),
         );
-        step.how = how;
-        step.tools = vec!["tape", "chalk", "curved ruler", "the printed sheet"];
-        step.cautions = Caution::sentences(&[Caution::Marker]);
-        let after_seams = if self.habits.hem_when == HemWhen::Last { "press" } else { "wash" };
-        self.needs(&["wash", "photograph_inside", after_seams]);
-        self.needs(&[&making.key("clear"), &making.key("open_lining"), &making.key("unpick")]);
     }
 
     /// Tack it as it will be, put it on, look.
-    pub(super) fn tack_and_try(&mut self, making: &Making<'_>, tack: &str, how: Vec<String>) {
-        let step = self.add(&making.key("tack"), tack.to_owned(), Bench::Table, Work::Tack, making.run);
-        step.how = how;
-        step.tools = vec!["needle", "contrast thread"];
-        self.needs(&[&making.key("chalk")]);
+    pub(super) fn tack_and_try(
+        &mut self,
+        making: &Making<'_>,
+        tack: &str,
+        how: impl IntoIterator<Item = String>,
+    ) {
+        self.add(making.draft(Act::TackHem, tack).all_how(how).needs([making.key(Act::ChalkHem)]));
         let sleeve = making.hem.hem == HemName::Sleeve;
-        let mut how = vec![if sleeve {
-            "Arm hanging, slightly bent; then reach, and look where the edge goes."
-        } else {
-            "Upright, in the shoes, eyes ahead: looking down changes what you see. A friend or a fixed ruler reads it; turn in place. Then sit, step up, and look again."
-        }
-        .to_owned()];
+        let mut draft = making
+            .draft(Act::TryHem, format!("Try it on with the {} tacked", making.what))
+            .over(0.0)
+            .how(if sleeve {
+                "Arm hanging, slightly bent; then reach, and look where the edge goes."
+            } else {
+                "Upright, in the shoes, eyes ahead: looking down changes what you see. A friend or a fixed ruler reads it; turn in place. Then sit, step up, and look again."
+            });
         if !sleeve {
-            how.push("On the stairs once, up and down, before it is finished.".into());
+            draft = draft.how("On the stairs once, up and down, before it is finished.");
         }
         if making.hem.paired {
-            how.push("Lay left on right afterwards: seam on seam, fold on fold.".into());
+            draft = draft.how("Lay left on right afterwards: seam on seam, fold on fold.");
         }
-        let step = self.add(
-            &making.key("try"),
-            format!("Try it on with the {} tacked", making.what),
-            Bench::Body,
-            Work::TryOn,
-            0.0,
-        );
-        step.how = how;
-        step.tools = vec!["mirror", "shoes", "a friend or a fixed ruler"];
-        step.cautions = Caution::sentences(&[Caution::Trip, Caution::PinningOnBody]);
-        self.needs(&[&making.key("tack")]);
+        self.add(draft.needs([making.key(Act::TackHem)]));
     }
 
     pub(super) fn stop(
         &self,
         making: &Making<'_>,
-        step: &str,
-        allowance: &str,
+        allowance: impl Into<String>,
         rolled_down: bool,
         because: &'static str,
-    ) -> Stop {
-        let tried = if making.hem.hem == HemName::Sleeve { "try_sleeve" } else { "try_hem" };
-        let facts = StopFacts { tried, apart: making.apart(), allowance, rolled_down };
-        Stop { because, conditions: self.conditions(step, facts) }
+    ) -> StopFacts {
+        let (tried, apart) = (making.key(Act::TryHem), making.apart());
+        StopFacts { because, tried, apart, allowance: allowance.into(), stays: None, rolled_down }
     }
 
     /// A hem that is folded or faced.
     fn turned(&mut self, making: &Making<'_>) {
         let hem = making.hem;
         let least = hem.sides.iter().map(|side| side.take_up[0]).min().unwrap_or_default();
-        let mut how = vec![
-            "Work down the table, from the old fold: chalk the new fold all round, then the cut line below it. Join the marks along a curved ruler.".to_owned(),
-        ];
-        if hem.kind.is_knit() {
-            how[0] = "Work down the table, from the old fold: chalk the new fold all round. Do not stretch the knit under the ruler.".to_owned();
-        }
+        let mut how = vec![if hem.kind.is_knit() {
+            "Work down the table, from the old fold: chalk the new fold all round. Do not stretch the knit under the ruler.".to_owned()
+        } else {
+            "Work down the table, from the old fold: chalk the new fold all round, then the cut line below it. Join the marks along a curved ruler.".to_owned()
+        }];
         if least.is_negative() {
             how.push("The fold goes down: the old one has to be pressed out first.".into());
         }
@@ -227,43 +251,68 @@ impl Builder<'_> {
             how.push("The lines stand lower than wanted by what the wash will take.".into());
         }
         self.chalk_hem(making, how);
+        let them = if making.what == "hem" { "it" } else { "them" };
         self.tack_and_try(
             making,
-            &format!("Turn the {} up and tack them", making.what).replace("the hem up and tack them", "the hem up and tack it"),
-            vec!["Fold on the chalk, tack a finger's width from the fold. Nothing is cut yet: let the rest hang inside.".into()],
+            &format!("Turn the {} up and tack {them}", making.what),
+            ["Fold on the chalk, tack a finger's width from the fold. Nothing is cut yet: let the rest hang inside.".to_owned()],
         );
-        // What is folded twice is shut in by its own stitching: only a single turn can be cut afterwards.
-        let single = matches!(hem.kind, HemKind::SingleFold | HemKind::DeepHand);
-        let cuts_after = hem.kind.is_knit() || (single && self.habits.hem_cut == HemCut::After);
-        if !cuts_after {
-            self.cut(making, false);
+        if !making.cuts_after {
+            self.cut(making);
         }
         self.prepare_edge(making);
         self.sew_hem(making);
-        if cuts_after {
-            self.cut(making, true);
+        if making.cuts_after {
+            self.cut(making);
         }
         self.finish_hem(making);
     }
 
     /// Cutting the surplus off, behind its stop.
-    fn cut(&mut self, making: &Making<'_>, after: bool) {
+    fn cut(&mut self, making: &Making<'_>) {
         let hem = making.hem;
-        let name = making.key("cut");
         let knit = hem.kind.is_knit();
         let allowance = if knit {
             "It is stitched; what is cut lies above the stitching, on the inside only.".to_owned()
         } else {
             format!("{} below the new fold stays on, counted once.", hem.allowance_words)
         };
-        let stop =
-            self.stop(making, &name, &allowance, false, "What is cut off a hem cannot be let down again.");
+        let stop = self.stop(making, allowance, false, "What is cut off a hem cannot be let down again.");
+        let title = if knit {
+            "Trim the turn-up to the stitching".to_owned()
+        } else {
+            format!("Cut the surplus of the {}", making.what)
+        };
+        let mut draft = making
+            .draft(Act::CutHem, title)
+            .all_how(self.how_to_cut(making))
+            .stop(stop)
+            .needs([making.key(Act::TryHem)])
+            .after([StepKey::whole(Act::Wash)]);
+        if making.cuts_after {
+            draft = draft.after(making.keys([Act::SewHem, Act::SewSecond]));
+        }
+        self.add(draft);
+        if !knit {
+            let seams = hem.sides.first().map_or(2, |side| side.unrolled.seams.len());
+            self.add(
+                making
+                    .draft(Act::FastenSeams, "Fasten every seam that was cut through")
+                    .over(SEAM_END * seams as f64)
+                    .how("Back and forth over each seam end, or they open inside the turn-up.")
+                    .needs([making.key(Act::CutHem)]),
+            );
+        }
+    }
+
+    fn how_to_cut(&self, making: &Making<'_>) -> Vec<String> {
+        let hem = making.hem;
         let strips: Vec<Length> =
             hem.sides.iter().flat_map(|side| side.rows.iter().filter_map(|row| row.strip)).collect();
         let widest = strips.iter().max().copied().unwrap_or_default();
         let narrowest = strips.iter().min().copied().unwrap_or_default();
         let mut how = Vec::new();
-        if knit {
+        if hem.kind.is_knit() {
             how.push("Trim the turn-up to the stitching, the blades flat on the inside, the outside pulled away from them; all that hangs above it goes.".to_owned());
         } else if widest.is_positive() {
             let with = match hem.old_turn_up {
@@ -287,57 +336,21 @@ impl Builder<'_> {
         if hem.paired && self.habits.pairs == Pairs::Reference {
             how.push("Cut one; lay its strip on the other before that is cut.".into());
         }
-        let title = if knit {
-            "Trim the turn-up to the stitching".to_owned()
-        } else {
-            format!("Cut the surplus of the {}", making.what)
-        };
-        let step = self.add(&name, title, Bench::Table, Work::Cut, making.run);
-        step.how = how;
-        step.tools = vec!["scissors", "gauge"];
-        step.cautions = Caution::sentences(&[Caution::Blade]);
-        step.stop = Some(stop);
-        self.needs(&[&making.key("try"), "wash"]);
-        if after {
-            self.needs(&[&making.key("sew"), &making.key("sew_second")]);
-        }
-        if !knit {
-            let step = self.add(
-                &making.key("fasten"),
-                "Fasten every seam that was cut through".into(),
-                Bench::Machine,
-                Work::Seam,
-                40.0 * hem.sides.first().map_or(2, |side| side.unrolled.seams.len()) as f64,
-            );
-            step.how = vec!["Back and forth over each seam end, or they open inside the turn-up.".into()];
-            step.tools = vec!["machine"];
-            step.cautions = Caution::sentences(&[Caution::Needle]);
-            self.needs(&[&name]);
-        }
+        how
     }
 
     /// Press, hang, lining.
     pub(super) fn finish_hem(&mut self, making: &Making<'_>) {
         let press = self.garment.cloth.fibre.press();
-        let step = self.add(
-            &making.key("press"),
-            format!("Press the {}", making.what),
-            Bench::Iron,
-            Work::Press,
-            making.run,
+        self.add(
+            making
+                .draft(Act::PressHem, format!("Press the {}", making.what))
+                .how(format!(
+                    "From the inside, the iron set down and lifted, not pushed: {press}. The edge of the turn-up must not print through. Let it go cold before it is hung."
+                ))
+                .needs([making.key(Act::SewHem)])
+                .after(making.keys([Act::SewSecond, Act::CutHem, Act::FastenSeams, Act::CloseSeamFlat])),
         );
-        step.how = vec![format!(
-            "From the inside, the iron set down and lifted, not pushed: {press}. The edge of the turn-up must not print through. Let it go cold before it is hung."
-        )];
-        step.tools = vec!["iron", "pressing cloth"];
-        step.cautions = Caution::sentences(&[Caution::Iron]);
-        self.needs(&[
-            &making.key("sew"),
-            &making.key("sew_second"),
-            &making.key("cut"),
-            &making.key("fasten"),
-            &making.key("close_seam"),
-        ]);
         if let Some(lining) = making.hem.lining.as_ref().filter(|_| making.hem.kind != HemKind::LinedBag) {
             self.line_hem(making, lining);
         }

@@ -1,11 +1,10 @@
 //! Putting steps in order.
 
-use super::Step;
+use super::step::Step;
 
-/// Orders steps so that each comes after what it needs; among those that could come next, one
-/// at the bench where the last was done, else the one listed first. Steps that need each other
-/// in a circle cannot happen in a work order built from a list that only looks back; should one
-/// ever be built, its steps keep their listed order at the end rather than vanish.
+/// Orders steps so that each comes after what it needs. Among those that could come next the earliest part of the work
+/// goes first at the bench where the last was done, else at any; of equals the one listed first. Should steps ever need
+/// each other in a circle, they keep their listed order at the end rather than vanish.
 #[must_use]
 pub fn in_order(steps: Vec<Step>) -> Vec<Step> {
     let mut waiting = steps;
@@ -16,9 +15,10 @@ pub fn in_order(steps: Vec<Step>) -> Vec<Step> {
         let here = ordered.last().map(|step| step.bench);
         let next = waiting
             .iter()
-            .position(|step| is_ready(step) && Some(step.bench) == here)
-            .or_else(|| waiting.iter().position(is_ready))
-            .unwrap_or(0);
+            .enumerate()
+            .filter(|(_, step)| is_ready(step))
+            .min_by_key(|(_, step)| (Some(step.bench) != here, step.phase))
+            .map_or(0, |(at, _)| at);
         ordered.push(waiting.remove(next));
     }
     ordered

@@ -95,6 +95,14 @@ pub enum StopError {
         /// What comes first.
         first: String,
     },
+    /// It was ticked for what is not there any more.
+    #[error(
+        "\"{step}\" was ticked, and meanwhile the lines or hems were changed: look at it again, then tick it"
+    )]
+    Moved {
+        /// The step.
+        step: String,
+    },
     /// A stop's condition is open.
     #[error("\"{step}\" cannot be undone, and this is not settled yet: {condition}")]
     Unmet {

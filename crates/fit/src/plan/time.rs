@@ -1,4 +1,4 @@
-//! How long a step takes: `set-up + length ÷ rate × cloth × layers × personal factor`.
+//! How long a step takes: `set-up + length ÷ rate × cloth × personal factor`. A lining is a layer with steps of its own.
 
 use std::collections::BTreeMap;
 
@@ -142,7 +142,6 @@ pub fn minutes_together(pieces: impl IntoIterator<Item = (Work, f64)>, log: &[Ti
 #[derive(Debug, Clone, Copy)]
 pub(super) struct Pace<'a> {
     pub(super) cloth: f64,
-    pub(super) lined: bool,
     pub(super) log: &'a [Timing],
 }
 
@@ -153,8 +152,8 @@ impl Pace<'_> {
         let (rate, set_up) = work.pace();
         let mut running = rate.map_or(0.0, |rate| mm / rate);
         if work.is_sewn() {
-            // A full lining doubles what is sewn.
-            running *= self.cloth * if self.lined { 2.0 } else { 1.0 };
+            // A lining doubles what is sewn: it has steps of its own.
+            running *= self.cloth;
         }
         set_up + running
     }

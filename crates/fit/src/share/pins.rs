@@ -1,7 +1,7 @@
 //! The pins that hand a plan over to the fitting.
 
+use super::answer::{AT_THE_LEVEL, WORTH_OPENING};
 use super::plan::Plans;
-use super::{AT_THE_LEVEL, WORTH_OPENING};
 use crate::garment::{Seam, SeamEdge, SeamName};
 use crate::{EntryMode, Length, Pin, Side};
 

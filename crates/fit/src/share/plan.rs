@@ -1,7 +1,7 @@
 //! Plans: what each seam gives, what comes of it, and the job with it in place.
 
+use super::answer::{SharePart, SharePlan, WORTH_OPENING};
 use super::source::Source;
-use super::{SharePart, SharePlan, WORTH_OPENING};
 use crate::garment::{Level, Pattern, SeamName, Tube};
 use crate::solution::{LineOutcome, Solution};
 use crate::{Job, JobError, Length, Pin, solve};

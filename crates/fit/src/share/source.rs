@@ -1,6 +1,6 @@
 //! Where some of a change can come from, and what limits it.
 
-use super::{AT_THE_LEVEL, WORTH_OPENING};
+use super::answer::{AT_THE_LEVEL, WORTH_OPENING};
 use crate::garment::{Block, Level, Pattern, SeamName};
 use crate::girth::crossing_seams;
 use crate::letting_out::LetOut;
@@ -82,7 +82,8 @@ pub(super) fn sources(job: &Job, pattern: &Pattern, level: &Level, sign: f64) ->
                     }
                 }
             }
-            for fixture in shape.fixtures.iter().filter(|fixture| fixture.is_on(seam, Side::Centre)) {
+            let fixed = shape.fixtures.iter().filter(|fixture| !fixture.comes_out());
+            for fixture in fixed.filter(|fixture| fixture.is_on(seam, Side::Centre)) {
                 if (fixture.from.mm() - AT_THE_LEVEL..=fixture.to.mm() + AT_THE_LEVEL).contains(&station) {
                     limit(fixture.limit().mm(), format!("the {} in it", fixture.kind.words()));
                 }

@@ -1,9 +1,10 @@
 //! Hems and kept sums of a job, and what the person should know of them.
 
-use super::solver::Solver;
+use super::solving::Solver;
 use crate::caution::Caution;
 use crate::hem::{HemSolution, HemSolver, HemTemplate, Lies, templates};
-use crate::job::{Job, JobError, within};
+use crate::job::Job;
+use crate::job_error::{JobError, within};
 use crate::sums::{KeptAnswer, KeptSum, work_out};
 use crate::warning::Weight;
 use crate::{HouseRule, Length};

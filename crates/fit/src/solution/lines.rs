@@ -1,11 +1,11 @@
 //! The line of one side: its problem, its chalk table, or its refusal with what would do. Where a side
 //! seam meets a sleeve's underarm seam, both can have one line, carried across.
 
-use super::solver::Solver;
-use super::{
+use super::seam_solution::{
     DrawnLine, EdgeLength, LineOutcome, LineRefused, MirroredMark, ProposedDepth, ProposedEnds, SideLine,
     SolvedEnd,
 };
+use super::solving::Solver;
 use crate::drawing::edge_lengths;
 use crate::garment::{Seam, SeamEnd, SeamName};
 use crate::letting_out::clip_limits;
@@ -80,7 +80,8 @@ impl Solver<'_> {
 
     /// Clips, and what is fixed in the seam.
     fn limits(&self, seam: &Seam, side: Side) -> Vec<DepthLimit> {
-        let fixed = self.shape.fixtures.iter().filter(|fixture| fixture.is_on(seam.name, side));
+        let fixed = self.shape.fixtures.iter();
+        let fixed = fixed.filter(|fixture| !fixture.comes_out() && fixture.is_on(seam.name, side));
         let fixed = fixed.map(|fixture| {
             let most = fixture.limit().mm();
             DepthLimit {

@@ -2,7 +2,7 @@
 
 use chrono::Days;
 
-use super::solver::Solver;
+use super::solving::Solver;
 use crate::armhole::ArmholeFit;
 use crate::choice::PinSides;
 use crate::ease::{FootThrough, LevelBalance, SeatedWaist, Verdict};
@@ -497,7 +497,7 @@ impl Solver<'_> {
     /// What stands in a seam that is moved, though no further than it may.
     fn warn_of_fixtures(&mut self) {
         let mut said = Vec::new();
-        for fixture in &self.shape.fixtures {
+        for fixture in self.shape.fixtures.iter().filter(|fixture| !fixture.comes_out()) {
             let touched = self.lines.iter().any(|(seam, side, line)| {
                 fixture.is_on(seam, side)
                     && line.knots().iter().any(|knot| knot.depth.abs() > 0.5)
@@ -515,6 +515,7 @@ impl Solver<'_> {
                 }
                 FixtureKind::Pocket => "its mouth loses as much; the hand still has to go in",
                 FixtureKind::Match => "lay the pattern together before it is pinned to sew",
+                FixtureKind::Label => "it must not be caught in the stitching",
             };
             self.warn(
                 "seam.fixture",
@@ -550,7 +551,7 @@ impl Solver<'_> {
         let waist = self.pattern.as_ref().and_then(|pattern| pattern.level(LevelName::Waist));
         let crossed = waist.is_some() && self.shape.has(SeamName::WaistSeam);
         let lines: Vec<&str> = if crossed {
-            let upright = |seam: &SeamName| !seam.is_crosswise() && !seam.key().starts_with("sleeve");
+            let upright = |seam: &SeamName| !seam.is_crosswise() && !seam.is_on_sleeve();
             let mut names: Vec<&str> =
                 self.lines.iter().map(|(seam, ..)| seam).filter(upright).map(SeamName::words).collect();
             names.dedup();

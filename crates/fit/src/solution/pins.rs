@@ -1,10 +1,10 @@
 //! Pins as they are understood: station from the lower end, depth from the old stitching.
 
-use super::PinRead;
-use super::solver::Solver;
+use super::seam_solution::PinRead;
+use super::solving::Solver;
 use crate::echo::{Reading, echo};
 use crate::garment::{Seam, SeamName};
-use crate::job::JobError;
+use crate::job_error::JobError;
 use crate::line::{Target, Trust};
 use crate::pin::PinError;
 use crate::warning::Weight;

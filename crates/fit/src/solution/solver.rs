@@ -1,42 +1,28 @@
 //! The order of solving: pins, evening, lines, girths, plan.
 
+use super::answer::{RESULT_FORMAT, Solution};
 use super::lines::Underarm;
 use super::pins::{between, merge_close};
-use super::{
-    DatumPlace, PinRead, PinnableSeam, RESULT_FORMAT, SeamEndings, SeamSolution, SideLine, Solution,
-};
+use super::seam_solution::{DatumPlace, PinRead, PinnableSeam, SeamEndings, SeamSolution, SideLine};
+use super::solving::Solver;
 use crate::armhole::{ArmholeFit, armholes};
 use crate::drawing::{self, Drawing, LevelMark};
 use crate::ease::{self, Judging, LevelBalance};
 use crate::evening::{self, Evening, Readings};
-use crate::garment::{
-    FlatName, Pattern, Rings, Seam, SeamName, Shape, TemplateError, Tube, body_figure, garment_figures,
-};
-use crate::girth::{LevelGirth, LineSet, girths};
-use crate::hem::{HemError, HemKind, HemSolution, HemSolver};
-use crate::job::{JOB_FORMAT, Job, JobError, JobErrorCause, MOST_PINS};
+use crate::garment::{FlatName, Rings, Seam, SeamName, Tube, body_figure, garment_figures};
+use crate::girth::{LevelGirth, girths};
+use crate::hem::{HemKind, HemSolution, HemSolver};
+use crate::job::Job;
+use crate::job_error::JobError;
 use crate::lengths::{LengthRow, lengths};
 use crate::letting_out::{Inset, LevelGain, Wanting, gains, insets};
 use crate::line::{Line, Target};
 use crate::next_act::NextAct;
-use crate::plan::{Done, Plan, PlannedLine, work_order};
+use crate::plan::{Done, Plan, SeamWork, work_order};
 use crate::put_on::{PutOn, put_on};
 use crate::stride::{Stride, judge, stride};
-use crate::warning::{Warning, Weight};
-use crate::{Body, Habits, HouseRule, Length, LetOut, Side};
-
-/// How often two kept lines are compared along the seam, in millimetres.
-const COMPARE_EVERY: f64 = 10.0;
-
-pub(crate) struct Solver<'a> {
-    pub(super) job: &'a Job,
-    pub(super) shape: &'a Shape,
-    pub(super) habits: &'a Habits,
-    pub(crate) pattern: Option<Pattern>,
-    pub(super) warnings: Vec<Warning>,
-    pub(crate) lines: LineSet,
-    pub(super) one_line: Vec<SeamName>,
-}
+use crate::warning::Weight;
+use crate::{Body, HouseRule, Length, LetOut, Side};
 
 /// A seam whose pins are read and evened, before its lines are drawn.
 struct Evened {
@@ -60,70 +46,7 @@ impl Evened {
 }
 
 impl<'a> Solver<'a> {
-    pub(crate) fn new(job: &'a Job) -> Result<Self, JobError> {
-        if job.format != JOB_FORMAT {
-            return Err(JobError::at("format", JobErrorCause::Format(job.format.clone())));
-        }
-        job.habits.check().map_err(|error| JobError::at(format!("habits.{}", error.path), error))?;
-        let inside = |prefix: &'static str| {
-            move |error: JobError| JobError { path: format!("{prefix}.{}", error.path), ..error }
-        };
-        if let Some(body) = &job.body {
-            body.check().map_err(inside("body"))?;
-        }
-        if let Some(form) = &job.fitting.form {
-            form.check().map_err(inside("fitting.form"))?;
-        }
-        job.garment.check().map_err(inside("garment"))?;
-        let pins = &job.fitting.pins;
-        if pins.len() > MOST_PINS {
-            return Err(JobError::at("fitting.pins", JobErrorCause::TooManyPins(pins.len())));
-        }
-        for (i, wish) in job.fitting.hems.iter().enumerate() {
-            let path = format!("fitting.hems[{i}]");
-            if job.fitting.hems[..i].iter().any(|other| other.hem == wish.hem) {
-                return Err(JobError::at(format!("{path}.hem"), HemError::Twice(wish.hem)));
-            }
-            wish.check(&job.garment.shape, &path)?;
-        }
-        let mut ids = std::collections::BTreeSet::new();
-        for (i, pin) in pins.iter().enumerate() {
-            if !ids.insert(&pin.id) {
-                let cause = JobErrorCause::DuplicatePin(pin.id.clone());
-                return Err(JobError::at(format!("fitting.pins[{i}].id"), cause));
-            }
-        }
-        let mut solver = Solver {
-            job,
-            shape: &job.garment.shape,
-            habits: &job.habits,
-            pattern: None,
-            warnings: Vec::new(),
-            lines: LineSet::default(),
-            one_line: Vec::new(),
-        };
-        match solver.shape.pattern(&job.habits) {
-            Ok(pattern) => {
-                solver.warn_of_estimates(&pattern);
-                solver.pattern = Some(pattern);
-            }
-            Err(TemplateError::Missing(names)) => solver.say_missing(&names),
-            Err(error @ TemplateError::Disagree { .. }) => {
-                let mut sentence = error.to_string();
-                sentence[..1].make_ascii_uppercase();
-                solver.warn(
-                    "garment.disagree",
-                    Weight::Mind,
-                    "garment",
-                    format!("{sentence}. Until then lines are drawn, but no girths."),
-                );
-            }
-            Err(error) => return Err(JobError::at("garment.shape.flats", error)),
-        }
-        Ok(solver)
-    }
-
-    pub(super) fn solve(mut self) -> Result<Solution, JobError> {
+    fn solve(mut self) -> Result<Solution, JobError> {
         self.warn_of_purpose();
         self.check_unpinned()?;
         let seams = self.draw_lines()?;
@@ -476,23 +399,21 @@ impl<'a> Solver<'a> {
     }
 
     fn plan(&self, hems: &[HemSolution]) -> Plan {
-        let planned: Vec<PlannedLine<'_>> = self
+        let works: Vec<SeamWork<'_>> = self
             .shape
             .pinnable()
             .into_iter()
             .filter_map(|seam| {
                 let sides = [Side::Left, Side::Right, Side::Centre];
-                let drawn: Vec<&Line> =
-                    sides.into_iter().filter_map(|side| self.lines.get(seam, side)).collect();
-                let line = *drawn.first()?;
-                let kept = drawn.get(1).map_or(0.0, |other| greatest_difference(line, other));
-                let seam = self.shape.seam(seam, self.pattern.as_ref())?;
-                Some(PlannedLine::on(self.shape, &seam, line, drawn.len(), Length::from_mm(kept)))
+                let on = |side| self.lines.get(seam, side).map(|line| (side, line));
+                let drawn: Vec<(Side, &Line)> = sides.into_iter().filter_map(on).collect();
+                let seam = self.shape.seam(seam, self.pattern.as_ref()).filter(|_| !drawn.is_empty())?;
+                Some(SeamWork::on(self.shape, &seam, drawn))
             })
             .collect();
         let job = self.job;
         let done = Done { progress: &job.fitting.progress, log: &job.timings };
-        work_order(&job.garment, &planned, hems, self.habits, done)
+        work_order(&job.garment, &works, hems, self.habits, done)
     }
 
     fn drawing(&self, levels: &[LevelBalance]) -> Option<Drawing> {
@@ -539,10 +460,29 @@ fn moves(targets: &[Target]) -> bool {
     !targets.iter().all(Target::is_end)
 }
 
-fn greatest_difference(one: &Line, other: &Line) -> f64 {
-    let pieces = (one.length / COMPARE_EVERY).ceil() as u32;
-    (0..=pieces)
-        .map(|piece| one.length * f64::from(piece) / f64::from(pieces.max(1)))
-        .map(|station| (one.depth(station) - other.depth(station)).abs())
-        .fold(0.0, f64::max)
+/// Computes everything there is to know from a job.
+///
+/// What is missing narrows the result and is named in its warnings: without the panels there are
+/// lines but no girths, without a body measure a level has no verdict. A line that cannot be
+/// drawn is part of the result, with the nearest that can.
+///
+/// ```
+/// use vemble_fit::{Job, garment::LevelName, solve};
+/// let text = include_str!("../../../../docs/examples/barn-dance-trousers.vemble.json");
+/// let job: Job = serde_json::from_str(text).unwrap();
+/// let solution = solve(&job).unwrap();
+/// assert!(solution.is_solved());
+/// // Pinned at both sides and the centre back, the waist comes in.
+/// let waist = &solution.levels[0].girth;
+/// assert_eq!(waist.level, LevelName::Waist);
+/// assert!(waist.after < waist.before);
+/// // Nothing is cut before it was tacked and tried on.
+/// let step = |key: &str| solution.plan.steps.iter().position(|step| step.key == key);
+/// assert!(step("try_on") < step("trim_outseam"));
+/// ```
+///
+/// # Errors
+/// [`JobError`] for a job that holds nonsense, with the place it stands.
+pub fn solve(job: &Job) -> Result<Solution, JobError> {
+    Solver::new(job)?.solve()
 }

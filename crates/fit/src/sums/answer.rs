@@ -3,7 +3,7 @@
 use serde::Serialize;
 
 use super::Sum;
-use crate::job::{JobError, JobErrorCause, within};
+use crate::job_error::{JobError, JobErrorCause, within};
 use crate::spacing::{Spacing, space};
 use crate::{Habits, HouseRule, Length, WashTest};
 

@@ -98,6 +98,7 @@ pub fn shape(kind: Kind, flats: &[(FlatName, f64)]) -> Shape {
         sleeve_turn_up: None,
         topstitched: Vec::new(),
         lined: false,
+        underlined: false,
         lining: Default::default(),
         near_hems: Vec::new(),
         back_pocket_gap: None,

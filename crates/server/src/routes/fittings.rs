@@ -101,12 +101,18 @@ async fn write_fitting(
         .await?;
     let (written, works) = app
         .compute(account, move || {
+            let mut written = written;
             let blank = Fitting::on(written.fitting.held_on);
             let before = standing.as_ref().map_or(&blank, |standing| &standing.value.fitting);
+            written.fitting.progress.take_over(&before.progress);
             let works = match (&standing, expected) {
                 // What the store refuses for its version is refused for that.
                 (Some(standing), Expected::Version(read)) if read != standing.version => Works::new(),
-                _ => works(&admit(before, &around.job(written.fitting.clone()))?),
+                _ => {
+                    let admitted = admit(before, &around.job(written.fitting.clone()))?;
+                    written.fitting.progress = admitted.progress;
+                    works(&admitted.solution)
+                }
             };
             Ok((written, works))
         })

@@ -5,7 +5,7 @@ use actix_web::web::Json;
 use serde::Serialize;
 use utoipa::ToSchema;
 use utoipa_actix_web::service_config::ServiceConfig;
-use vemble_fit::garment::{Block, FeatureKind, FlatName, Kind, LevelName, SleeveBuild};
+use vemble_fit::garment::{Block, FeatureKind, FixtureKind, FlatName, Kind, LevelName, SleeveBuild};
 use vemble_fit::hem::{HemKind, Landmark};
 use vemble_fit::{
     CHOICES, ChoiceEntry, EveningChoice, HouseEntry, HouseRule, Length, MeasureName, SeamName, section_ratio,
@@ -121,6 +121,19 @@ pub struct FeatureWords {
     from_edge: bool,
 }
 
+/// Something that can sit in a seam.
+#[derive(Serialize, ToSchema)]
+pub struct FixtureWords {
+    /// Its name in files.
+    name: FixtureKind,
+    /// Its name on screen.
+    words: &'static str,
+    /// True for what can be taken out of the seam and set back.
+    can_come_out: bool,
+    /// True for what is, where nothing is said.
+    comes_out: bool,
+}
+
 /// The words and limits.
 #[derive(Serialize, ToSchema)]
 pub struct Words {
@@ -140,6 +153,8 @@ pub struct Words {
     landmarks: Vec<LandmarkWords>,
     /// What can stand near a hem.
     near_hems: Vec<FeatureWords>,
+    /// What can sit in a seam.
+    in_seams: Vec<FixtureWords>,
     /// Ways of evening.
     evening: Vec<EveningWords>,
     /// House rules that can be changed as habits.
@@ -221,6 +236,15 @@ async fn read_words() -> Json<Words> {
         near_hems: FeatureKind::ALL
             .into_iter()
             .map(|name| FeatureWords { name, words: name.words(), from_edge: name.from_edge() })
+            .collect(),
+        in_seams: FixtureKind::ALL
+            .into_iter()
+            .map(|name| FixtureWords {
+                name,
+                words: name.words(),
+                can_come_out: name.can_come_out(),
+                comes_out: name.comes_out(),
+            })
             .collect(),
         evening: EveningChoice::ALL
             .into_iter()

@@ -123,8 +123,10 @@ async fn import_job(
     checked.map_err(|(path, error)| Problem::change(format!("fitting.{path}"), &error))?;
     let (fitted, works) = app
         .compute(account, move || {
-            let works = works(&admit(&job.fitting, &job)?);
-            Ok((FittingRecord { garment, number: 1, fitting: job.fitting.in_order() }, works))
+            let admitted = admit(&job.fitting, &job)?;
+            let mut fitting = job.fitting.in_order();
+            fitting.progress = admitted.progress;
+            Ok((FittingRecord { garment, number: 1, fitting }, works(&admitted.solution)))
         })
         .await?;
     app.store(move |conn| {

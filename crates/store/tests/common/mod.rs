@@ -84,6 +84,7 @@ pub fn corduroys() -> GarmentRecord {
                 sleeve_turn_up: None,
                 topstitched: vec![SeamName::Outseam],
                 lined: false,
+                underlined: false,
                 lining: Default::default(),
                 near_hems: Vec::new(),
                 back_pocket_gap: Some(Length::whole_mm(96)),

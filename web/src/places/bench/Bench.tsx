@@ -1,15 +1,13 @@
 import { Button } from "antd";
 import { useCallback, useEffect, useState } from "react";
-import type { Of } from "../../api/client";
-import { progressOf } from "../../fitting/changes";
+import { confirm, seen, tick as ticked, untick, withdraw } from "../../fitting/progress";
 import type { AtWork } from "../../fitting/FittingPlace";
 import { UndoButton } from "../../fitting/UndoButton";
 import { isTyping } from "../../frame/KeysHelp";
 import { KeptSums } from "../../sums/KeptSums";
 import { StopPanel } from "./StopPanel";
 import { clock, useTimer } from "./useTimer";
-
-type Step = Of<"Step">;
+import "./bench.css";
 
 /** One step at a time, large, with stops before anything that cannot be undone. */
 export default function Bench({ id, draft, solution }: AtWork) {
@@ -18,36 +16,17 @@ export default function Bench({ id, draft, solution }: AtWork) {
   const [looking, setLooking] = useState<string | null>(null);
   const step = steps.find((each) => each.key === looking) ?? next ?? steps.at(-1);
   const timer = useTimer(`${id} ${step?.key ?? ""}`);
-  const open = step ? blocked(step, steps) : null;
 
   const tick = useCallback(() => {
-    if (!step || step.done || blocked(step, steps)) return;
+    if (!step || step.done || step.waits) return;
     const minutes = timer.stop();
-    draft.change((now) => {
-      const { done, confirmed } = progressOf(now);
-      return { ...now, progress: { confirmed, done: { ...done, [step.key]: minutes } } };
-    });
+    draft.change((now) => ticked(now, step.key, minutes, seen(step.mark)));
     setLooking(null);
-  }, [draft, step, steps, timer]);
-  const untick = () => {
+  }, [draft, step, timer]);
+  const answer = (condition: string, yes: boolean) => {
     if (!step) return;
-    draft.change((now) => {
-      const { done, confirmed } = progressOf(now);
-      return {
-        ...now,
-        progress: {
-          confirmed,
-          done: Object.fromEntries(Object.entries(done).filter(([key]) => key !== step.key)),
-        },
-      };
-    });
+    draft.change((now) => (yes ? confirm(now, condition, seen(step.mark)) : withdraw(now, condition)));
   };
-  const confirm = (key: string, yes: boolean) =>
-    draft.change((now) => {
-      const { done, confirmed } = progressOf(now);
-      const others = confirmed.filter((each) => each !== key);
-      return { ...now, progress: { done, confirmed: (yes ? [...others, key] : others).sort() } };
-    });
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -77,7 +56,7 @@ export default function Bench({ id, draft, solution }: AtWork) {
   return (
     <div className="page bench">
       <nav aria-label="Work order">
-        <div className="row spread" style={{ marginBottom: 8 }}>
+        <div className="row spread order-head">
           <h2>Work order</h2>
           <span className="soft num">
             {left.p50 > 0 ? `${Math.round(left.p20)}–${Math.round(left.p80)} min left` : "all done"}
@@ -87,7 +66,7 @@ export default function Bench({ id, draft, solution }: AtWork) {
           {steps.map((each) => (
             <li
               key={each.key}
-              className={`${each.done ? "done" : ""} ${each.stop ? "stop" : ""}`}
+              className={`${each.done ? "done" : ""} ${each.stop ? "stop" : ""} ${each.lapsed ? "lapsed" : ""}`}
               data-testid="step"
             >
               <button
@@ -98,6 +77,7 @@ export default function Bench({ id, draft, solution }: AtWork) {
                 <span>
                   {each.title}
                   {each.stop ? <span className="visually-hidden"> (a stop stands before it)</span> : null}
+                  {each.lapsed ? <span className="again"> again</span> : null}
                 </span>
                 <span className="num">{each.done ? "✓" : Math.round(each.minutes.p50)}</span>
               </button>
@@ -106,7 +86,7 @@ export default function Bench({ id, draft, solution }: AtWork) {
         </ol>
         <KeptSums sums={solution.sums} draft={draft} />
       </nav>
-      <article className="step stack" style={{ gap: 18 }} aria-label="The step in hand">
+      <article className="step stack" aria-label="The step in hand">
         <div className="row spread">
           <span className="soft">
             {step.bench === "body" ? "on the body" : `at the ${step.bench === "wash" ? "tub" : step.bench}`},{" "}
@@ -116,6 +96,11 @@ export default function Bench({ id, draft, solution }: AtWork) {
           <UndoButton draft={draft} />
         </div>
         <h1>{step.title}</h1>
+        {step.lapsed && (
+          <p className="lapsed" role="status" data-testid="lapsed">
+            {step.lapsed}
+          </p>
+        )}
         <ul className="how">
           {step.how.map((words) => (
             <li key={words}>{words}</li>
@@ -131,18 +116,21 @@ export default function Bench({ id, draft, solution }: AtWork) {
             {words}
           </p>
         ))}
-        {step.stop && <StopPanel stop={step.stop} done={step.done} onConfirm={confirm} />}
-        <div className="row" style={{ gap: 18 }}>
+        {step.stop && <StopPanel stop={step.stop} done={step.done} onConfirm={answer} />}
+        <div className="row acts">
           {step.done ? (
-            <Button size="large" onClick={untick}>
+            <Button size="large" onClick={() => draft.change((now) => untick(now, step.key))}>
               It is not done after all
             </Button>
           ) : (
-            <Button type="primary" size="large" disabled={open !== null} onClick={tick} data-testid="tick">
-              Done: next step{" "}
-              <span className="key" style={{ marginLeft: 8, color: "var(--ink)" }}>
-                Space
-              </span>
+            <Button
+              type="primary"
+              size="large"
+              disabled={step.waits != null}
+              onClick={tick}
+              data-testid="tick"
+            >
+              Done: next step <span className="key">Space</span>
             </Button>
           )}
           {!step.done && (
@@ -154,20 +142,12 @@ export default function Bench({ id, draft, solution }: AtWork) {
             </>
           )}
         </div>
-        {open && !step.done && (
+        {step.waits && (
           <p className="wrong-words" role="status">
-            {open}
+            {step.waits}
           </p>
         )}
       </article>
     </div>
   );
-}
-
-/** What still stands before a step, in words; the workroom decides in the end. */
-function blocked(step: Step, steps: Step[]): string | null {
-  const before = steps.find((each) => step.needs.includes(each.key) && !each.done);
-  if (before) return `First: ${before.title}.`;
-  const open = step.stop?.conditions.find((condition) => condition.state !== "met");
-  return open ? `Not settled yet: ${open.words}` : null;
 }

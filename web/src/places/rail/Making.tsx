@@ -98,6 +98,12 @@ export function Making({ sheet }: { sheet: GarmentSheet }) {
         >
           Fully lined
         </Checkbox>
+        <Checkbox
+          checked={shape.underlined ?? false}
+          onChange={(event) => setShape(() => ({ underlined: event.target.checked }))}
+        >
+          Underlined
+        </Checkbox>
       </div>
     </>
   );

@@ -1,18 +1,13 @@
+import { useQuery } from "@tanstack/react-query";
 import { Select } from "antd";
 import { useMemo } from "react";
 import type { Of } from "../../api/client";
+import { wordsQuery } from "../../api/queries";
 import { ShapeList } from "./ShapeList";
 import type { GarmentSheet } from "./useGarmentSheet";
 import { useSheetField } from "./useSheetField";
 
-const kinds: { value: Of<"Fixture">["kind"]; label: string }[] = [
-  { value: "zip", label: "zip" },
-  { value: "buttons", label: "buttons" },
-  { value: "pocket", label: "pocket" },
-  { value: "match", label: "pattern to match" },
-];
-
-/** What is set into a seam and limits it: zips, buttons, pockets, patterns that meet. */
+/** What is set into a seam: zips, buttons, pockets, labels, patterns that meet. It limits the line, or comes out. */
 export function SetIn({ sheet, seams }: { sheet: GarmentSheet; seams: Of<"PinnableSeam">[] }) {
   const fixtures = sheet.record.garment.shape.fixtures;
   const lengths = useMemo(
@@ -28,11 +23,12 @@ export function SetIn({ sheet, seams }: { sheet: GarmentSheet; seams: Of<"Pinnab
   );
   const field = useSheetField(sheet, lengths);
   const first = seams[0]?.seam;
+  const kinds = useQuery(wordsQuery).data?.in_seams ?? [];
   return (
     <ShapeList
       sheet={sheet}
       list="fixtures"
-      add="Something is set into a seam: zip, pocket, pattern"
+      add="Something is set into a seam: zip, pocket, label, pattern"
       fresh={first && { seam: first, kind: "zip", from: 0, to: 200 }}
       row={(fixture, i, set) => (
         <>
@@ -40,8 +36,8 @@ export function SetIn({ sheet, seams }: { sheet: GarmentSheet; seams: Of<"Pinnab
             aria-label={`What is set in, ${i + 1}`}
             style={{ minWidth: 150 }}
             value={fixture.kind}
-            onChange={(kind) => set({ kind })}
-            options={kinds}
+            onChange={(kind) => set({ kind, taken_out: null })}
+            options={kinds.map(({ name, words }) => ({ value: name, label: words }))}
           />
           <Select
             aria-label={`In which seam, ${i + 1}`}
@@ -61,6 +57,12 @@ export function SetIn({ sheet, seams }: { sheet: GarmentSheet; seams: Of<"Pinnab
               { value: "right", label: "right" },
             ]}
           />
+          <ComesOut
+            kind={kinds.find((each) => each.name === fixture.kind)}
+            out={fixture.taken_out}
+            label={`What becomes of it, ${i + 1}`}
+            onChange={(taken_out) => set({ taken_out })}
+          />
           {field(`fixture ${i} from`, "from the lower end", (mm) => mm !== undefined && set({ from: mm }))}
           {field(`fixture ${i} to`, "up to", (mm) => mm !== undefined && set({ to: mm }))}
           {field(`fixture ${i} most`, "may move", (mm) => set({ most: mm ?? null }), {
@@ -68,6 +70,28 @@ export function SetIn({ sheet, seams }: { sheet: GarmentSheet; seams: Of<"Pinnab
           })}
         </>
       )}
+    />
+  );
+}
+
+/** Whether it limits the line, or is taken out before its seam is moved and set back after. */
+function ComesOut(props: {
+  kind: Of<"FixtureWords"> | undefined;
+  out: boolean | null | undefined;
+  label: string;
+  onChange: (out: boolean) => void;
+}) {
+  if (!props.kind?.can_come_out) return null;
+  return (
+    <Select
+      aria-label={props.label}
+      className="comes-out"
+      value={props.out ?? props.kind.comes_out}
+      onChange={props.onChange}
+      options={[
+        { value: false, label: "it limits the line" },
+        { value: true, label: "taken out and set back" },
+      ]}
     />
   );
 }

@@ -1,0 +1,45 @@
+//! Drawing a garment's panels from its flat measures.
+
+use super::column;
+use super::flat::FlatName;
+use super::kind::Block;
+use super::legs;
+use super::pattern::Pattern;
+use super::shape::Shape;
+use super::sleeve;
+use super::template::TemplateError;
+use crate::habit::Habits;
+
+impl Shape {
+    /// Draws the panels.
+    ///
+    /// ```
+    /// use vemble_fit::garment::{SeamName, Shape};
+    /// let shape: Shape = serde_json::from_str(r#"{
+    ///     "kind": "trousers",
+    ///     "flats": { "waist": 400, "hip": 520, "hem": 200, "inseam": 760, "outseam": 1020 },
+    ///     "band": { "height": 40 }, "turn_up": 40
+    /// }"#).unwrap();
+    /// let pattern = shape.pattern(&Default::default()).unwrap();
+    /// assert!((pattern.seam_length(SeamName::Inseam).unwrap() - 760.0).abs() < 0.5);
+    /// // What was not measured is estimated, and named.
+    /// assert!(!pattern.estimated.is_empty());
+    /// ```
+    ///
+    /// # Errors
+    /// [`TemplateError`] naming the measures that are missing, implausible or at odds.
+    pub fn pattern(&self, habits: &Habits) -> Result<Pattern, TemplateError> {
+        self.check()?;
+        let missing: Vec<FlatName> =
+            self.kind.needed().iter().copied().filter(|name| self.flat(*name).is_none()).collect();
+        if !missing.is_empty() {
+            return Err(TemplateError::Missing(missing));
+        }
+        let mut pattern = match self.kind.block() {
+            Block::Legs | Block::Overalls => legs::draw(self, habits)?,
+            Block::Skirt | Block::Body => column::draw(self, habits)?,
+        };
+        sleeve::add(self, &mut pattern)?;
+        Ok(pattern)
+    }
+}

@@ -1,0 +1,120 @@
+//! What sits in a seam: zips, buttons, pockets, labels, patterns that meet.
+
+use serde::{Deserialize, Serialize};
+
+use super::seam::SeamName;
+use crate::length::Length;
+use crate::side::Side;
+
+/// Something in a seam that limits what may be done to it.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(rename_all = "snake_case")]
+pub enum FixtureKind {
+    /// A zip; it opens the garment.
+    Zip,
+    /// Buttons or hooks; they open the garment.
+    Buttons,
+    /// A pocket whose opening lies in the seam.
+    Pocket,
+    /// A stripe, check or border that meets across the seam.
+    Match,
+    /// A label sewn into the seam.
+    Label,
+}
+
+impl FixtureKind {
+    /// Everything that can sit in a seam.
+    pub const ALL: [FixtureKind; 5] =
+        [FixtureKind::Zip, FixtureKind::Buttons, FixtureKind::Pocket, FixtureKind::Label, FixtureKind::Match];
+
+    /// What it is called in a sentence.
+    #[must_use]
+    pub const fn words(self) -> &'static str {
+        match self {
+            FixtureKind::Zip => "zip",
+            FixtureKind::Buttons => "row of buttons",
+            FixtureKind::Pocket => "pocket",
+            FixtureKind::Match => "pattern to match",
+            FixtureKind::Label => "label",
+        }
+    }
+
+    /// The most the seam may move there when nothing else is said, in millimetres.
+    ///
+    /// House table: a zip or a buttoned edge is set in and does not move; a pocket's mouth may lose
+    /// this much; a pattern is seen not to meet beyond this.
+    #[must_use]
+    pub const fn most(self) -> f64 {
+        match self {
+            FixtureKind::Zip | FixtureKind::Buttons => 0.0,
+            FixtureKind::Pocket => 12.0,
+            FixtureKind::Match => 4.0,
+            // It is sewn in again wherever the seam goes.
+            FixtureKind::Label => 40.0,
+        }
+    }
+
+    /// True for what opens the garment.
+    #[must_use]
+    pub const fn opens(self) -> bool {
+        matches!(self, FixtureKind::Zip | FixtureKind::Buttons)
+    }
+
+    /// True for what is taken out and set back where nothing is said.
+    #[must_use]
+    pub const fn comes_out(self) -> bool {
+        matches!(self, FixtureKind::Label)
+    }
+
+    /// True for what can be taken out of its seam and set back.
+    #[must_use]
+    pub const fn can_come_out(self) -> bool {
+        !matches!(self, FixtureKind::Match)
+    }
+}
+
+/// Something in a seam, with where it lies.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(deny_unknown_fields)]
+pub struct Fixture {
+    /// The seam.
+    pub seam: SeamName,
+    /// The side it is on; both where none is said.
+    #[serde(default)]
+    pub side: Option<Side>,
+    /// What it is.
+    pub kind: FixtureKind,
+    /// Its lower end, from the seam's lower end.
+    pub from: Length,
+    /// Its upper end.
+    pub to: Length,
+    /// The most the seam may move there; the house's own limit where none is said.
+    #[serde(default)]
+    pub most: Option<Length>,
+    /// True where it is taken out before its seam is moved and set back after, instead of limiting it; a label always
+    /// is, where nothing is said.
+    #[serde(default)]
+    pub taken_out: Option<bool>,
+}
+
+impl Fixture {
+    /// The most the seam may move there.
+    #[must_use]
+    pub fn limit(&self) -> Length {
+        self.most.unwrap_or_else(|| Length::from_mm(self.kind.most()))
+    }
+
+    /// True where it is taken out and set back, and so limits nothing.
+    #[must_use]
+    pub fn comes_out(&self) -> bool {
+        self.kind.can_come_out() && self.taken_out.unwrap_or(self.kind.comes_out())
+    }
+
+    /// True where it stands in the way of this side's seam.
+    #[must_use]
+    pub fn is_on(&self, seam: SeamName, side: Side) -> bool {
+        self.seam == seam && self.side.is_none_or(|own| side == Side::Centre || own == side)
+    }
+}

@@ -1,0 +1,29 @@
+//! What a hem offers to do next.
+
+use serde::Serialize;
+
+use super::kind::HemKind;
+use crate::Length;
+use crate::sums::Sum;
+
+/// Another way to sew a hem that cannot be made as it was asked.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct HemMend {
+    /// What it does, for a button.
+    pub words: String,
+    /// How the hem is then sewn.
+    pub kind: HemKind,
+    /// How much is then turned up; the kind's where nothing is said.
+    pub allowance: Option<Length>,
+}
+
+/// A sum that belongs to this hem, with its numbers.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct HemSum {
+    /// What it tells, for a button.
+    pub words: &'static str,
+    /// The sum.
+    pub sum: Sum,
+}

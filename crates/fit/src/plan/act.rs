@@ -1,0 +1,153 @@
+//! What steps do: one row an act, with where it is done, with what, and what ticking it vouches for.
+
+use super::bench::Bench;
+use super::time::Work;
+use crate::Caution;
+
+/// Which part of the work a step belongs to; among steps that could come next the earlier part goes first.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub enum Phase {
+    /// Looking and washing, before anything is touched.
+    Know,
+    /// Chalking.
+    Mark,
+    /// Opening what is in the way.
+    Open,
+    /// Tacking and trying on.
+    Trial,
+    /// Cutting and sewing.
+    Make,
+    /// Edges and the iron.
+    Finish,
+    /// Putting back and closing.
+    Close,
+    /// The last look.
+    Look,
+}
+
+/// What of the garment a step is about, so that its tick lapses when that changes.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub(super) enum About {
+    /// Nothing that moves.
+    Nothing,
+    /// Where something was opened, not how deep a line lies there.
+    Opened,
+    /// The lines of its seams.
+    Lines,
+    /// Its hem.
+    Hem,
+    /// Every line and every hem.
+    Everything,
+}
+
+/// What is the same of every step that does one thing.
+pub(super) struct Recipe {
+    pub(super) phase: Phase,
+    pub(super) bench: Bench,
+    pub(super) work: Work,
+    pub(super) tools: &'static [&'static str],
+    pub(super) cautions: &'static [Caution],
+    pub(super) about: About,
+    /// What to do when its tick has lapsed.
+    pub(super) again: &'static str,
+}
+
+macro_rules! acts {
+    ($($act:ident $word:literal: $phase:ident $bench:ident $work:ident [$($tool:literal),*] [$($caution:ident),*] $about:ident, $again:literal;)*) => {
+        /// What a step does.
+        #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash)]
+        pub enum Act {
+            $(#[doc = concat!("`", $word, "`: ", stringify!($phase), ", ", stringify!($work))] $act,)*
+        }
+
+        impl Act {
+            /// Every act.
+            pub const ALL: &[Act] = &[$(Act::$act,)*];
+
+            /// Its name at the beginning of a step's key.
+            #[must_use]
+            pub const fn word(self) -> &'static str {
+                match self { $(Act::$act => $word,)* }
+            }
+
+            pub(super) const fn recipe(self) -> Recipe {
+                match self {
+                    $(Act::$act => Recipe {
+                        phase: Phase::$phase,
+                        bench: Bench::$bench,
+                        work: Work::$work,
+                        tools: &[$($tool),*],
+                        cautions: &[$(Caution::$caution),*],
+                        about: About::$about,
+                        again: $again,
+                    },)*
+                }
+            }
+        }
+    };
+}
+
+acts! {
+    PhotographInside "photograph_inside": Know Table Look ["camera"] [] Nothing, "photograph it again";
+    Wash "wash": Know Wash Wash [] [] Nothing, "wash it again";
+
+    Chalk "chalk": Mark Table Chalk ["two tapes", "chalk", "curved ruler", "the printed sheet"] [Marker, Pins] Lines, "chalk it again";
+    UndoTopstitch "undo_topstitch": Open Table UnpickTopstitch ["seam ripper", "tweezers"] [Ripper] Opened, "undo it there too";
+    OpenHem "open": Open Table Unpick ["seam ripper", "iron"] [Ripper, Iron] Opened, "open it there too";
+    OpenArmhole "open_armhole": Open Table Unpick ["seam ripper", "thread"] [Ripper] Opened, "open it there too";
+    OpenWaistSeam "open_waist_seam": Open Table Unpick ["seam ripper"] [Ripper] Opened, "open it there too";
+    RemoveBeltLoop "remove_belt_loop": Open Table Unpick ["seam ripper"] [Ripper] Opened, "look at it again";
+    OpenBand "open_band": Open Table Unpick ["seam ripper"] [Ripper] Opened, "open it there too";
+    OpenLining "open_lining": Open Table Unpick ["seam ripper", "pins"] [Ripper, Pins] Opened, "open it there too";
+    TakeOut "take_out": Open Table Unpick ["seam ripper", "thread"] [Ripper] Opened, "look at it again";
+
+    Tack "tack": Trial Machine Tack ["contrast thread", "machine"] [Needle] Lines, "take the tacking out and tack it again";
+    TryOn "try_on": Trial Body TryOn ["mirror", "a friend if there is one"] [PinningOnBody, Pins] Lines, "try it on again";
+
+    CutBand "cut_band": Make Table Cut ["scissors", "set square"] [Blade] Lines, "look what is left before anything more is cut";
+    JoinBand "join_band": Make Machine Seam ["machine"] [Needle] Lines, "unpick it and join it again";
+    Sew "sew": Make Machine Seam [] [Needle, Pins] Lines, "sew it where it lies now";
+    OpenOld "open_old": Make Table Unpick ["seam ripper"] [Ripper] Lines, "open what is inside the new stitching now";
+    Trim "trim": Make Table Cut ["scissors", "gauge"] [Blade] Lines, "look what is left before anything more is cut";
+    ChalkLining "chalk_lining": Make Table Chalk ["two tapes", "chalk"] [Marker] Lines, "chalk the lining again";
+    TakeInLining "take_in_lining": Make Machine Seam [] [Needle, Pins] Lines, "sew the lining where its lines lie now";
+
+    FinishEdges "finish_edges": Finish Machine Finish ["overlock or zigzag"] [] Lines, "finish the new edges";
+    Press "press": Finish Iron Press ["iron", "pressing cloth", "sleeve board"] [Iron] Lines, "press it again";
+
+    PutBack "put_back": Close Machine Seam ["thread", "zip foot"] [Needle, Pins] Lines, "set it in again";
+    TrySet "try_set": Close Body TryOn ["mirror"] [Pins] Lines, "try it on again";
+    RestoreTopstitch "restore_topstitch": Close Machine Seam ["topstitch thread", "machine"] [Needle] Lines, "put it back again";
+    CloseWaistSeam "close_waist_seam": Close Machine Seam ["machine"] [Needle] Lines, "open it and close it again";
+    CloseArmhole "close_armhole": Close Machine Seam ["machine"] [Needle] Lines, "open it and close it again";
+    CloseBand "close_band": Close Machine Seam ["machine"] [Needle] Lines, "open it and close it again";
+    RestoreBeltLoop "restore_belt_loop": Close Machine Seam ["machine"] [Needle] Lines, "look at it again";
+    CloseHem "close": Close Table Hand ["needle", "thread"] [] Lines, "open it and close it again";
+    CloseLining "close_lining": Close Table Hand ["fine needle", "thread"] [Pins] Lines, "open it and close it again";
+
+    ClearTheWay "clear": Open Table Unpick ["seam ripper", "tape", "chalk"] [Ripper] Hem, "look at it again";
+    UnpickHem "unpick": Open Table Unpick ["seam ripper", "chalk", "iron"] [Ripper, Iron, Marker] Nothing, "look at it again";
+    OpenWaist "open_waist": Open Table Unpick ["seam ripper", "thread"] [Ripper] Nothing, "look at it again";
+    ChalkHem "chalk": Mark Table Chalk ["tape", "chalk", "curved ruler", "the printed sheet"] [Marker] Hem, "chalk it again";
+    TackHem "tack": Trial Table Tack ["needle", "contrast thread"] [] Hem, "take the tacking out and tack it again";
+    TryHem "try": Trial Body TryOn ["mirror", "shoes", "a friend or a fixed ruler"] [Trip, PinningOnBody] Hem, "try it on again";
+    CutHem "cut": Make Table Cut ["scissors", "gauge"] [Blade] Hem, "look what is left before anything more is cut";
+    FastenSeams "fasten": Make Machine Seam ["machine"] [Needle] Hem, "look at every seam end again";
+    SplaySeams "splay": Make Machine Seam ["seam ripper", "machine"] [Ripper, Needle] Hem, "splay them again";
+    EaseEdge "ease": Make Machine Seam ["machine", "iron"] [Needle, Iron] Hem, "ease it in again";
+    FaceHem "face": Make Table Cut ["the printed sheet", "scissors"] [Blade] Hem, "cut it again";
+    InterfaceHem "interface": Make Iron Press ["interfacing", "iron", "pressing cloth"] [Iron] Hem, "look where it lies now";
+    Mitre "mitre": Make Machine Seam ["chalk", "machine", "scissors"] [Needle, Blade] Hem, "look what is left before anything more is trimmed";
+    OpenSeamFlat "open_seam": Make Table Unpick ["seam ripper"] [Ripper] Hem, "look at it again";
+    SewHem "sew": Make Machine Seam [] [Needle, Pins] Hem, "sew it where it lies now";
+    SewSecond "sew_second": Make Machine Seam [] [Needle, Pins] Hem, "sew it where it lies now";
+    CloseSeamFlat "close_seam": Make Machine Seam ["machine"] [Needle] Hem, "close it again";
+    PressHem "press": Finish Iron Press ["iron", "pressing cloth"] [Iron] Hem, "press it again";
+    HangHem "hang": Close Body Look [] [] Hem, "hang it again";
+    PinLining "pin_lining": Close Table Look ["pins", "tape"] [Pins] Hem, "pin it again";
+    CutLining "cut_lining": Close Table Cut ["scissors"] [Blade] Hem, "look what is left before anything more is cut";
+    SewLining "sew_lining": Close Table Hand ["fine needle", "thread"] [] Hem, "sew it again";
+
+    HemCheck "hem_check": Look Body TryOn [] [Trip] Everything, "look at it again";
+    WriteDown "write_down": Look Table Look ["tape"] [Pins] Everything, "measure it again";
+}

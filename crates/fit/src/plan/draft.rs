@@ -1,0 +1,107 @@
+//! A step while the order is written: what its act does not already say.
+
+use super::act::Act;
+use super::bench::Bench;
+use super::key::{On, StepKey};
+use super::time::Work;
+use crate::garment::SeamName;
+use crate::{Caution, Length};
+
+/// What the conditions of a stop need to know.
+pub(super) struct StopFacts {
+    pub(super) because: &'static str,
+    /// The try-on that must have passed.
+    pub(super) tried: StepKey,
+    /// By how much left and right are different on purpose, where there are two.
+    pub(super) apart: Option<Length>,
+    /// The allowance to confirm, as a sentence.
+    pub(super) allowance: String,
+    /// What stays inside a seam, where the step cuts it.
+    pub(super) stays: Option<(SeamName, Length)>,
+    /// It has to be looked at rolled down, as worn.
+    pub(super) rolled_down: bool,
+}
+
+pub(super) struct Draft {
+    pub(super) key: StepKey,
+    pub(super) title: String,
+    pub(super) how: Vec<String>,
+    /// Over how much of a seam it goes, in millimetres.
+    pub(super) run: f64,
+    /// Steps before it, which have to be in the order.
+    pub(super) needs: Vec<StepKey>,
+    /// Steps before it, where they are in the order at all.
+    pub(super) after: Vec<StepKey>,
+    pub(super) stop: Option<StopFacts>,
+    /// The seams it is about, where they are not all of them.
+    pub(super) seams: Vec<SeamName>,
+    pub(super) bench: Bench,
+    pub(super) work: Work,
+    pub(super) tools: Vec<&'static str>,
+    pub(super) cautions: Vec<Caution>,
+    pub(super) passive_hours: f64,
+}
+
+impl Draft {
+    pub(super) fn new(act: Act, on: On, title: impl Into<String>) -> Draft {
+        let recipe = act.recipe();
+        Draft {
+            key: StepKey::new(act, on),
+            title: title.into(),
+            how: Vec::new(),
+            run: 0.0,
+            needs: Vec::new(),
+            after: Vec::new(),
+            stop: None,
+            seams: match on {
+                On::Seam(seam) | On::Fixture(_, seam, _) => vec![seam],
+                _ => Vec::new(),
+            },
+            bench: recipe.bench,
+            work: recipe.work,
+            tools: recipe.tools.to_vec(),
+            cautions: recipe.cautions.to_vec(),
+            passive_hours: 0.0,
+        }
+    }
+
+    pub(super) fn how(mut self, words: impl Into<String>) -> Draft {
+        self.how.push(words.into());
+        self
+    }
+
+    pub(super) fn all_how(mut self, words: impl IntoIterator<Item = String>) -> Draft {
+        self.how.extend(words);
+        self
+    }
+
+    pub(super) fn over(mut self, mm: f64) -> Draft {
+        self.run = mm;
+        self
+    }
+
+    pub(super) fn needs(mut self, keys: impl IntoIterator<Item = StepKey>) -> Draft {
+        self.needs.extend(keys);
+        self
+    }
+
+    pub(super) fn after(mut self, keys: impl IntoIterator<Item = StepKey>) -> Draft {
+        self.after.extend(keys);
+        self
+    }
+
+    pub(super) fn on_seams(mut self, seams: impl IntoIterator<Item = SeamName>) -> Draft {
+        self.seams = seams.into_iter().collect();
+        self
+    }
+
+    pub(super) fn with(mut self, tools: impl IntoIterator<Item = &'static str>) -> Draft {
+        self.tools = tools.into_iter().collect();
+        self
+    }
+
+    pub(super) fn stop(mut self, facts: StopFacts) -> Draft {
+        self.stop = Some(facts);
+        self
+    }
+}

@@ -1,0 +1,108 @@
+//! A step of the work order, and the whole order.
+
+use serde::Serialize;
+
+use super::act::Phase;
+use super::bench::Bench;
+use super::key::StepKey;
+use super::stop::{ConditionState, Stop, StopError};
+use super::time::{Minutes, Work};
+use super::vouched::Vouched;
+
+/// One step of the work order.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct Step {
+    /// Its name in files and requests: `sew_outseam`.
+    #[cfg_attr(feature = "schema", schema(value_type = String))]
+    pub key: StepKey,
+    /// What to do, in a line.
+    pub title: String,
+    /// How, in a few sentences.
+    pub how: Vec<String>,
+    /// Which part of the work it belongs to.
+    #[serde(skip)]
+    pub phase: Phase,
+    /// Where.
+    pub bench: Bench,
+    /// Keys of the steps that come before it.
+    #[cfg_attr(feature = "schema", schema(value_type = Vec<String>))]
+    pub needs: Vec<StepKey>,
+    /// What must be true first, when the step cannot be undone.
+    pub stop: Option<Stop>,
+    /// What kind of work it is, for the personal factor.
+    pub work: Work,
+    /// Hands-on minutes.
+    pub minutes: Minutes,
+    /// What it is estimated at before the hand's own pace counts: what a timed step is compared with.
+    #[serde(skip)]
+    pub house_minutes: f64,
+    /// Hours that pass by themselves: washing, drying, cooling.
+    pub passive_hours: f64,
+    /// What to have at hand.
+    pub tools: Vec<&'static str>,
+    /// Hazards of the act.
+    pub cautions: Vec<&'static str>,
+    /// True while its tick holds.
+    pub done: bool,
+    /// Why its tick does not hold any more, and what to do, where it was ticked for something that has changed since.
+    pub lapsed: Option<String>,
+    /// What ticking it, or confirming a condition of it, vouches for now.
+    #[serde(skip)]
+    pub vouches: Vec<Vouched>,
+    /// The mark of that, which goes along with a tick or a confirmation: what was seen when it was made.
+    pub mark: String,
+    /// What stands before it, in a sentence; nothing where it may be ticked now.
+    pub waits: Option<String>,
+}
+
+/// The whole order.
+#[derive(Debug, Clone, PartialEq, Serialize, Default)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct Plan {
+    /// Steps in the order they are done.
+    pub steps: Vec<Step>,
+    /// Hands-on minutes of the steps not yet done.
+    pub minutes_left: Minutes,
+    /// Steps that something needs and that nobody put into the order: a fault of the house, never of the sewist.
+    #[serde(skip)]
+    pub missing: Vec<StepKey>,
+}
+
+impl Plan {
+    /// A step by its key.
+    #[must_use]
+    pub fn step(&self, key: &str) -> Option<&Step> {
+        self.steps.iter().find(|step| step.key == key)
+    }
+
+    /// The first step not yet done.
+    #[must_use]
+    pub fn next(&self) -> Option<&Step> {
+        self.steps.iter().find(|step| !step.done)
+    }
+
+    /// Whether a step may be ticked now.
+    ///
+    /// # Errors
+    /// [`StopError`] with what still stands before it.
+    pub fn may_tick(&self, key: &str) -> Result<(), StopError> {
+        let step = self.step(key).ok_or_else(|| StopError::NoSuchStep { step: key.to_owned() })?;
+        self.stands_open(step)
+    }
+
+    /// Whether what stands before a step is settled.
+    pub(super) fn stands_open(&self, step: &Step) -> Result<(), StopError> {
+        let before = self.steps.iter().find(|other| !other.done && step.needs.contains(&other.key));
+        if let Some(first) = before {
+            return Err(StopError::NeedsFirst { step: step.title.clone(), first: first.title.clone() });
+        }
+        let unmet = step.stop.iter().flat_map(|stop| &stop.conditions);
+        match unmet.into_iter().find(|condition| condition.state != ConditionState::Met) {
+            Some(condition) => {
+                Err(StopError::Unmet { step: step.title.clone(), condition: condition.words.clone() })
+            }
+            None => Ok(()),
+        }
+    }
+}

@@ -1,0 +1,27 @@
+//! Why a tick or a confirmation does not hold any more.
+
+use crate::Scale;
+use crate::plan::Lapse;
+
+/// What changed after something was ticked: "the line of the outseam was moved by up to 20 mm".
+pub(crate) fn lapsed(lapse: Lapse, scale: Scale) -> String {
+    match lapse {
+        Lapse::LineMoved { seam, by } => {
+            format!("the line of the {} was moved by up to {}", seam.words(), scale.write(by))
+        }
+        Lapse::LineNew { seam } => format!("the {} was pinned", seam.words()),
+        Lapse::LineGone { seam } => format!("the pins of the {} were taken out", seam.words()),
+        Lapse::Allowance { seam, stays } => {
+            format!("what stays inside the {} became {}", seam.words(), scale.write(stays))
+        }
+        Lapse::FoldMoved { hem, by } => {
+            format!("the fold of the {} was moved by up to {}", hem.words(), scale.write(by))
+        }
+        Lapse::MadeOtherwise { hem } => format!("it was decided to make the {} otherwise", hem.words()),
+        Lapse::TurnUp { hem, allowance } => {
+            format!("the turn-up of the {} became {}", hem.words(), scale.write(allowance))
+        }
+        Lapse::HemGone { hem } => format!("it was decided to leave the {} as it is", hem.words()),
+        Lapse::OpenFurther { seam } => format!("a line was drawn on the {}", seam.words()),
+    }
+}

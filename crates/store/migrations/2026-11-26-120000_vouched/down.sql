@@ -1,0 +1,2 @@
+ALTER TABLE confirmation DROP COLUMN vouched;
+ALTER TABLE step DROP COLUMN vouched;
