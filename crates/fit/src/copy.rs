@@ -8,9 +8,14 @@ use std::collections::BTreeMap;
 use serde::Serialize;
 
 use crate::garment::{DatumAt, FlatName, Level, LevelName, SeamName, Tube};
-use crate::girth::crossing_seams;
-use crate::solution::{LineOutcome, Solution, Solver};
-use crate::{EntryMode, Job, JobError, Length, Pin, Side, solve};
+use crate::judge::girth::crossing_seams;
+use crate::reading::pin::{EntryMode, Pin};
+use crate::reading::side::Side;
+use crate::solve::job::Job;
+use crate::solve::job_error::JobError;
+use crate::solve::solve;
+use crate::solve::{LineOutcome, Solution, Solver};
+use crate::unit::length::Length;
 
 /// Widths within this, in millimetres, are the same: what two tapes differ by.
 const SAME: f64 = 2.0;

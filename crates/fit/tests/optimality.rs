@@ -3,7 +3,7 @@
 mod common;
 
 use proptest::prelude::*;
-use vemble_fit::line::{DepthLimit, Ease, FadeRoom, Knot, LineEnd, LineProblem, Target};
+use vemble_fit::line::{DepthLimit, FadeRoom, Knot, LineEnd, LineProblem, SteepStretch, Target};
 
 /// How far a demand may be missed by in the comparison, in millimetres and shares.
 const SLACK: f64 = 2e-6;
@@ -36,7 +36,7 @@ prop_compose! {
             fades: [FadeRoom::asked(0.0), FadeRoom::asked(length)],
             let_out_limit: None,
             limits: limits.into_iter().collect(),
-            eased: vec![Ease { from: length - 40.0, to: length, steepest: 1.2, least_radius: 25.0 }],
+            steep: vec![SteepStretch { from: length - 40.0, to: length, steepest: 1.2, least_radius: 25.0 }],
             crossing: None,
             steepest: 0.25,
             least_radius: 120.0,
@@ -131,7 +131,7 @@ fn worst_miss(problem: &LineProblem, knots: &[Knot]) -> f64 {
         let (a, b) = (pair[0], pair[1]);
         let h = b.station - a.station;
         let (steepest, radius) = problem
-            .eased
+            .steep
             .iter()
             .find(|ease| ease.from <= a.station + 1.0 && b.station <= ease.to + 1.0)
             .map_or((problem.steepest, problem.least_radius), |ease| (ease.steepest, ease.least_radius));

@@ -7,7 +7,7 @@ use common::spline::Spline;
 use proptest::prelude::*;
 use proptest::strategy::ValueTree;
 use proptest::test_runner::TestRunner;
-use vemble_fit::line::{DepthLimit, Ease, Line, LineEnd, LineProblem, LineRefusal, Target, Trust};
+use vemble_fit::line::{DepthLimit, Line, LineEnd, LineProblem, LineRefusal, SteepStretch, Target, Trust};
 
 /// Seams tried for each figure.
 const SEAMS: usize = 300;
@@ -326,9 +326,9 @@ proptest! {
         let mut targets: Vec<Target> =
             [284.0, 392.0, 507.0, 588.0].map(|station| Target::read(station, depth - 1.0)).to_vec();
         targets.push(Target::read(700.0 - from_top, depth));
-        let eased = vec![Ease { from: 660.0, to: 700.0, steepest: 1.2, least_radius: 25.0 }];
+        let steep = vec![SteepStretch { from: 660.0, to: 700.0, steepest: 1.2, least_radius: 25.0 }];
         let asked =
-            LineProblem { eased, ..problem(700.0, targets, LineEnd::Taper { at: 200.0 }, LineEnd::RunOff) };
+            LineProblem { steep, ..problem(700.0, targets, LineEnd::Taper { at: 200.0 }, LineEnd::RunOff) };
         prop_assert!(asked.solve().is_ok(), "{:?}", asked.solve().err());
     }
 

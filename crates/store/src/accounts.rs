@@ -4,10 +4,11 @@ use diesel::prelude::*;
 use serde::{Deserialize, Serialize};
 use uuid::Uuid;
 use vemble_fit::Habits;
-use vemble_fit::plan::Timing;
+use vemble_fit::plan::{Timing, Work};
 
 use crate::schema::{account, fitting, garment, step, wearer, web_session};
-use crate::version::{Expected, Versioned, Write, decide, from_word};
+use crate::spelt::Spelt;
+use crate::version::{Expected, Versioned, Write, decide};
 use crate::{Conn, StoreError};
 
 /// The account a store function acts for. Made only from a signed-in session or a new account.
@@ -203,7 +204,7 @@ pub fn put_habits(
 /// # Errors
 /// When the database does not answer.
 pub fn timings(conn: &mut Conn, id: AccountId) -> Result<Vec<Timing>, StoreError> {
-    let rows: Vec<(Option<String>, Option<f64>, Option<f64>)> = step::table
+    let rows: Vec<(Option<Spelt<Work>>, Option<f64>, Option<f64>)> = step::table
         .inner_join(fitting::table)
         .filter(fitting::account_id.eq(id.0))
         .filter(step::stands)
@@ -211,8 +212,8 @@ pub fn timings(conn: &mut Conn, id: AccountId) -> Result<Vec<Timing>, StoreError
         .order((step::done_at, step::key))
         .select((step::work, step::estimate, step::minutes))
         .load(conn)?;
-    rows.into_iter()
-        .filter_map(|(work, estimate, minutes)| Some((work?, estimate?, minutes?)))
-        .map(|(work, estimate, actual)| Ok(Timing { work: from_word(&work)?, estimate, actual }))
-        .collect()
+    let timed = rows.into_iter().filter_map(|(work, estimate, minutes)| {
+        Some(Timing { work: work?.0, estimate: estimate?, actual: minutes? })
+    });
+    Ok(timed.collect())
 }

@@ -15,7 +15,8 @@ use crate::garments::{self, GarmentRecord};
 use crate::hand::Hand;
 use crate::pool::Conn;
 use crate::schema::{fitting, garment, step, wearer};
-use crate::version::{Expected, from_word};
+use crate::spelt::Spelt;
+use crate::version::Expected;
 use crate::wearers;
 
 /// Everything of a workroom, in the order of its ids, which is the order it was made in.
@@ -54,7 +55,7 @@ pub fn read(conn: &mut Conn, account: AccountId) -> Result<Everything, StoreErro
 }
 
 fn works(conn: &mut PgConnection, account: AccountId) -> Result<BTreeMap<Uuid, Works>, StoreError> {
-    let rows: Vec<(Uuid, String, Option<String>, Option<f64>)> = step::table
+    let rows: Vec<(Uuid, String, Option<Spelt<Work>>, Option<f64>)> = step::table
         .inner_join(fitting::table)
         .filter(fitting::account_id.eq(account.0).and(step::stands))
         .select((step::fitting_id, step::key, step::work, step::estimate))
@@ -62,8 +63,7 @@ fn works(conn: &mut PgConnection, account: AccountId) -> Result<BTreeMap<Uuid, W
     let mut works: BTreeMap<Uuid, Works> = BTreeMap::new();
     for (fitting, key, work, estimate) in rows {
         if let Some((work, estimate)) = work.zip(estimate) {
-            let work: Work = from_word(&work)?;
-            works.entry(fitting).or_default().insert(key, (work, estimate));
+            works.entry(fitting).or_default().insert(key, (work.0, estimate));
         }
     }
     Ok(works)

@@ -8,13 +8,15 @@ use serde::de::DeserializeOwned;
 use serde::{Deserialize, Serialize};
 use uuid::Uuid;
 use vemble_fit::plan::{Progress, Work};
-use vemble_fit::{Fitting, Length, Pin};
+use vemble_fit::{Datum, EdgeRead, EntryMode, Fitting, Intention, Length, Pin, SeamName, Side};
 
 use crate::hems;
 use crate::owned::is_known;
 use crate::pool::at_one_moment;
+use crate::rows::{Rows, changed};
 use crate::schema::{confirmation, decision, fitting, pin, step};
-use crate::version::{Versioned, from_word, word};
+use crate::spelt::Spelt;
+use crate::version::Versioned;
 use crate::{AccountId, Conn, StoreError};
 
 /// The kind of work of each step, by its key, and its minutes before the hand's own pace counts: what a timed step
@@ -42,26 +44,26 @@ struct Row {
     garment_id: Uuid,
     number: i32,
     held_on: NaiveDate,
-    intention: String,
+    intention: Spelt<Intention>,
     anchored: bool,
     form: Option<serde_json::Value>,
     sums: serde_json::Value,
     version: i64,
 }
 
-#[derive(Queryable, Selectable, Insertable)]
-#[diesel(table_name = pin)]
+#[derive(Debug, Clone, PartialEq, Queryable, Selectable, Insertable, AsChangeset)]
+#[diesel(table_name = pin, treat_none_as_null = true)]
 struct PinRow {
     fitting_id: Uuid,
     id: String,
     position: i32,
-    seam: String,
-    side: String,
-    datum: String,
+    seam: Spelt<SeamName>,
+    side: Spelt<Side>,
+    datum: Spelt<Datum>,
     station: i64,
-    mode: String,
+    mode: Spelt<EntryMode>,
     reading: i64,
-    panel: Option<String>,
+    panel: Option<Spelt<EdgeRead>>,
     planned: Option<i64>,
     moved: Option<i64>,
     reread: bool,
@@ -94,9 +96,9 @@ impl Row {
         }
         let fitting = Fitting {
             held_on: self.held_on,
-            intention: from_word(&self.intention)?,
+            intention: self.intention.0,
             anchored: self.anchored,
-            pins: pins.into_iter().map(PinRow::read).collect::<Result<_, _>>()?,
+            pins: pins.into_iter().map(PinRow::read).collect(),
             evening: decisions(conn, self.id, "evening")?,
             ends: decisions(conn, self.id, "ends")?,
             accepted: decisions(conn, self.id, "accepted")?,
@@ -111,40 +113,40 @@ impl Row {
 }
 
 impl PinRow {
-    fn new(fitting_id: Uuid, position: i32, pin: &Pin) -> Result<PinRow, StoreError> {
-        Ok(PinRow {
+    fn new(fitting_id: Uuid, position: i32, pin: &Pin) -> PinRow {
+        PinRow {
             fitting_id,
             id: pin.id.clone(),
             position,
-            seam: word(&pin.seam)?,
-            side: word(&pin.side)?,
-            datum: word(&pin.datum)?,
+            seam: Spelt(pin.seam),
+            side: Spelt(pin.side),
+            datum: Spelt(pin.datum),
             station: pin.station.nm(),
-            mode: word(&pin.mode)?,
+            mode: Spelt(pin.mode),
             reading: pin.reading.nm(),
-            panel: pin.panel.as_ref().map(word).transpose()?,
+            panel: pin.panel.map(Spelt),
             planned: pin.planned.map(Length::nm),
             moved: pin.moved.map(Length::nm),
             reread: pin.reread,
             exact: pin.exact,
-        })
+        }
     }
 
-    fn read(self) -> Result<Pin, StoreError> {
-        Ok(Pin {
+    fn read(self) -> Pin {
+        Pin {
             id: self.id,
-            seam: from_word(&self.seam)?,
-            side: from_word(&self.side)?,
-            datum: from_word(&self.datum)?,
+            seam: self.seam.0,
+            side: self.side.0,
+            datum: self.datum.0,
             station: Length::from_nm(self.station),
-            mode: from_word(&self.mode)?,
+            mode: self.mode.0,
             reading: Length::from_nm(self.reading),
-            panel: self.panel.as_deref().map(from_word).transpose()?,
+            panel: self.panel.map(|panel| panel.0),
             planned: self.planned.map(Length::from_nm),
             moved: self.moved.map(Length::from_nm),
             reread: self.reread,
             exact: self.exact,
-        })
+        }
     }
 }
 
@@ -236,7 +238,7 @@ pub(crate) fn replace(
         garment_id: record.garment,
         number: record.number,
         held_on: fitted.held_on,
-        intention: word(&fitted.intention)?,
+        intention: Spelt(fitted.intention),
         anchored: fitted.anchored,
         form: fitted.form.as_ref().map(serde_json::to_value).transpose()?,
         sums: serde_json::to_value(&fitted.sums)?,
@@ -248,38 +250,65 @@ pub(crate) fn replace(
         .do_update()
         .set(&row)
         .execute(conn)?;
-    diesel::delete(pin::table.filter(pin::fitting_id.eq(id))).execute(conn)?;
-    let pins: Vec<PinRow> = (0..)
-        .zip(&fitted.pins)
-        .map(|(position, pin)| PinRow::new(id, position, pin))
-        .collect::<Result<_, _>>()?;
-    diesel::insert_into(pin::table).values(pins).execute(conn)?;
+    replace_pins(conn, id, &fitted.pins)?;
     replace_decisions(conn, id, fitted)?;
     hems::replace(conn, id, &fitted.hems)?;
     replace_progress(conn, id, &fitted.progress, works)
 }
 
+fn replace_pins(conn: &mut PgConnection, id: Uuid, pins: &[Pin]) -> Result<(), StoreError> {
+    let was: Vec<PinRow> =
+        pin::table.filter(pin::fitting_id.eq(id)).select(PinRow::as_select()).load(conn)?;
+    let is = (0..).zip(pins).map(|(position, pin)| PinRow::new(id, position, pin)).collect();
+    let Rows { gone, put } = changed(was, is, |row| row.id.clone());
+    diesel::delete(pin::table.filter(pin::fitting_id.eq(id).and(pin::id.eq_any(gone)))).execute(conn)?;
+    for row in &put {
+        diesel::insert_into(pin::table)
+            .values(row)
+            .on_conflict((pin::fitting_id, pin::id))
+            .do_update()
+            .set(row)
+            .execute(conn)?;
+    }
+    Ok(())
+}
+
+#[derive(Debug, Clone, PartialEq, Queryable, Selectable, Insertable, AsChangeset)]
+#[diesel(table_name = decision)]
+struct DecisionRow {
+    fitting_id: Uuid,
+    position: i32,
+    kind: String,
+    seam: String,
+    choice: serde_json::Value,
+}
+
 fn replace_decisions(conn: &mut PgConnection, id: Uuid, fitted: &Fitting) -> Result<(), StoreError> {
-    diesel::delete(decision::table.filter(decision::fitting_id.eq(id))).execute(conn)?;
-    let mut rows = Vec::new();
+    let was: Vec<DecisionRow> =
+        decision::table.filter(decision::fitting_id.eq(id)).select(DecisionRow::as_select()).load(conn)?;
+    let mut is = Vec::new();
     for (kind, choices) in [
         ("evening", serde_json::to_value(&fitted.evening)?),
         ("ends", serde_json::to_value(&fitted.ends)?),
         ("accepted", serde_json::to_value(&fitted.accepted)?),
     ] {
         for (position, choice) in (0..).zip(choices.as_array().cloned().unwrap_or_default()) {
-            let position: i32 = position;
             let seam = choice["seam"].as_str().unwrap_or_default().to_owned();
-            rows.push((
-                decision::fitting_id.eq(id),
-                decision::position.eq(position),
-                decision::kind.eq(kind),
-                decision::seam.eq(seam),
-                decision::choice.eq(choice),
-            ));
+            is.push(DecisionRow { fitting_id: id, position, kind: kind.to_owned(), seam, choice });
         }
     }
-    diesel::insert_into(decision::table).values(rows).execute(conn)?;
+    let Rows { gone, put } = changed(was, is, |row| (row.kind.clone(), row.position));
+    for (kind, position) in gone {
+        diesel::delete(decision::table.find((id, kind, position))).execute(conn)?;
+    }
+    for row in &put {
+        diesel::insert_into(decision::table)
+            .values(row)
+            .on_conflict((decision::fitting_id, decision::kind, decision::position))
+            .do_update()
+            .set(row)
+            .execute(conn)?;
+    }
     Ok(())
 }
 
@@ -313,7 +342,7 @@ fn replace_progress(
         }
         let row = (
             step::minutes.eq(minutes),
-            step::work.eq(works.get(key).map(|(work, _)| word(work)).transpose()?),
+            step::work.eq(works.get(key).map(|(work, _)| Spelt(*work))),
             step::estimate.eq(works.get(key).map(|(_, estimate)| *estimate)),
             step::vouched.eq(&vouched),
             step::stands.eq(true),
@@ -325,19 +354,37 @@ fn replace_progress(
             .set(row)
             .execute(conn)?;
     }
-    diesel::delete(confirmation::table.filter(confirmation::fitting_id.eq(id))).execute(conn)?;
-    let rows: Vec<_> = progress
-        .confirmed
-        .iter()
-        .map(|key| {
-            let vouched = serde_json::to_value(progress.vouched_for(key))?;
-            Ok((
-                confirmation::fitting_id.eq(id),
-                confirmation::key.eq(key),
-                confirmation::vouched.eq(vouched),
-            ))
-        })
-        .collect::<Result<_, StoreError>>()?;
-    diesel::insert_into(confirmation::table).values(rows).execute(conn)?;
+    replace_confirmations(conn, id, progress)
+}
+
+#[derive(Debug, Clone, PartialEq, Queryable, Selectable, Insertable, AsChangeset)]
+#[diesel(table_name = confirmation)]
+struct ConfirmationRow {
+    fitting_id: Uuid,
+    key: String,
+    vouched: serde_json::Value,
+}
+
+fn replace_confirmations(conn: &mut PgConnection, id: Uuid, progress: &Progress) -> Result<(), StoreError> {
+    let was: Vec<ConfirmationRow> = confirmation::table
+        .filter(confirmation::fitting_id.eq(id))
+        .select(ConfirmationRow::as_select())
+        .load(conn)?;
+    let row = |key: &String| {
+        let vouched = serde_json::to_value(progress.vouched_for(key))?;
+        Ok(ConfirmationRow { fitting_id: id, key: key.clone(), vouched })
+    };
+    let is = progress.confirmed.iter().map(row).collect::<Result<_, StoreError>>()?;
+    let Rows { gone, put } = changed(was, is, |row| row.key.clone());
+    let theirs = confirmation::fitting_id.eq(id).and(confirmation::key.eq_any(gone));
+    diesel::delete(confirmation::table.filter(theirs)).execute(conn)?;
+    for row in &put {
+        diesel::insert_into(confirmation::table)
+            .values(row)
+            .on_conflict((confirmation::fitting_id, confirmation::key))
+            .do_update()
+            .set(row)
+            .execute(conn)?;
+    }
     Ok(())
 }

@@ -6,14 +6,16 @@ use chrono::NaiveDate;
 use diesel::prelude::*;
 use serde::{Deserialize, Serialize};
 use uuid::Uuid;
-use vemble_fit::garment::{SeamAllowance, Shape};
-use vemble_fit::{Cloth, Garment, Length, WashTest};
+use vemble_fit::garment::{FlatName, Purpose, SeamAllowance, SeamName, Shape, Source};
+use vemble_fit::{Cloth, ClothFamily, Fibre, Fray, Garment, Length, WashTest};
 
 use crate::hand::Hand;
 use crate::journal::{self, KeptLine, NewLine, Subject};
 use crate::pool::at_one_moment;
+use crate::rows::{Rows, changed};
 use crate::schema::{flat_measure, garment, seam_allowance, wearer};
-use crate::version::{Expected, Versioned, Write, decide, from_word, one_at_a_time, word};
+use crate::spelt::Spelt;
+use crate::version::{Expected, Versioned, Write, decide, one_at_a_time};
 use crate::{AccountId, Conn, StoreError};
 
 /// A garment with whose it is and when it is due.
@@ -39,13 +41,13 @@ struct Row {
     wearer_id: Option<Uuid>,
     name: String,
     kind: String,
-    source: String,
-    purpose: String,
+    source: Spelt<Source>,
+    purpose: Spelt<Purpose>,
     washed: bool,
     due_on: Option<NaiveDate>,
-    cloth_family: String,
-    cloth_fibre: String,
-    cloth_fray: String,
+    cloth_family: Spelt<ClothFamily>,
+    cloth_fibre: Spelt<Fibre>,
+    cloth_fray: Spelt<Fray>,
     cloth_stretch: f64,
     cloth_thickness: i64,
     wash_before: Option<i64>,
@@ -60,21 +62,21 @@ const TABLED: [&str; 3] = ["kind", "flats", "allowances"];
 /// What is kept of a garment in tables of its own: flat measures, and allowances in their order.
 #[derive(Default)]
 struct Parts {
-    flats: Vec<(String, i64)>,
-    allowances: Vec<(String, i64, i64)>,
+    flats: Vec<(FlatName, i64)>,
+    allowances: Vec<SeamAllowance>,
 }
 
 /// The parts of garments, in two queries however many there are.
 fn parts(conn: &mut PgConnection, ids: &[Uuid]) -> Result<BTreeMap<Uuid, Parts>, StoreError> {
     let mut parts: BTreeMap<Uuid, Parts> = BTreeMap::new();
-    let flats: Vec<(Uuid, String, i64)> = flat_measure::table
+    let flats: Vec<(Uuid, Spelt<FlatName>, i64)> = flat_measure::table
         .filter(flat_measure::garment_id.eq_any(ids))
         .select((flat_measure::garment_id, flat_measure::name, flat_measure::value))
         .load(conn)?;
     for (id, name, value) in flats {
-        parts.entry(id).or_default().flats.push((name, value));
+        parts.entry(id).or_default().flats.push((name.0, value));
     }
-    let allowances: Vec<(Uuid, String, i64, i64)> = seam_allowance::table
+    let allowances: Vec<(Uuid, Spelt<SeamName>, i64, i64)> = seam_allowance::table
         .filter(seam_allowance::garment_id.eq_any(ids))
         .order((seam_allowance::garment_id, seam_allowance::position))
         .select((
@@ -85,7 +87,8 @@ fn parts(conn: &mut PgConnection, ids: &[Uuid]) -> Result<BTreeMap<Uuid, Parts>,
         ))
         .load(conn)?;
     for (id, seam, front, back) in allowances {
-        parts.entry(id).or_default().allowances.push((seam, front, back));
+        let (front, back) = (Length::from_nm(front), Length::from_nm(back));
+        parts.entry(id).or_default().allowances.push(SeamAllowance { seam: seam.0, front, back });
     }
     Ok(parts)
 }
@@ -105,13 +108,13 @@ impl Row {
             wearer_id: record.wearer,
             name: garment.name.clone(),
             kind,
-            source: word(&garment.source)?,
-            purpose: word(&garment.purpose)?,
+            source: Spelt(garment.source),
+            purpose: Spelt(garment.purpose),
             washed: garment.washed,
             due_on: record.due_on,
-            cloth_family: word(&garment.cloth.family)?,
-            cloth_fibre: word(&garment.cloth.fibre)?,
-            cloth_fray: word(&garment.cloth.fray)?,
+            cloth_family: Spelt(garment.cloth.family),
+            cloth_fibre: Spelt(garment.cloth.fibre),
+            cloth_fray: Spelt(garment.cloth.fray),
             cloth_stretch: garment.cloth.stretch,
             cloth_thickness: garment.cloth.thickness.nm(),
             wash_before: garment.wash_test.map(|test| test.before.nm()),
@@ -129,20 +132,17 @@ impl Row {
         }
         let mut shape: Shape = serde_json::from_value(shape)?;
         for (name, value) in parts.flats {
-            shape.flats.insert(from_word(&name)?, Length::from_nm(value));
+            shape.flats.insert(name, Length::from_nm(value));
         }
-        for (seam, front, back) in parts.allowances {
-            let (front, back) = (Length::from_nm(front), Length::from_nm(back));
-            shape.allowances.push(SeamAllowance { seam: from_word(&seam)?, front, back });
-        }
+        shape.allowances = parts.allowances;
         let garment = Garment {
             name: self.name,
-            source: from_word(&self.source)?,
-            purpose: from_word(&self.purpose)?,
+            source: self.source.0,
+            purpose: self.purpose.0,
             cloth: Cloth {
-                family: from_word(&self.cloth_family)?,
-                fibre: from_word(&self.cloth_fibre)?,
-                fray: from_word(&self.cloth_fray)?,
+                family: self.cloth_family.0,
+                fibre: self.cloth_fibre.0,
+                fray: self.cloth_fray.0,
                 stretch: self.cloth_stretch,
                 thickness: Length::from_nm(self.cloth_thickness),
             },
@@ -347,30 +347,75 @@ pub(crate) fn replace(
         .do_update()
         .set(&row)
         .execute(conn)?;
-    diesel::delete(flat_measure::table.filter(flat_measure::garment_id.eq(id))).execute(conn)?;
-    diesel::delete(seam_allowance::table.filter(seam_allowance::garment_id.eq(id))).execute(conn)?;
-    let shape = &record.garment.shape;
-    let mut flats = Vec::new();
-    for (name, value) in &shape.flats {
-        flats.push((
-            flat_measure::garment_id.eq(id),
-            flat_measure::name.eq(word(name)?),
-            flat_measure::value.eq(value.nm()),
-        ));
+    replace_flats(conn, id, &record.garment.shape)?;
+    replace_allowances(conn, id, &record.garment.shape)
+}
+
+#[derive(Debug, Clone, PartialEq, Queryable, Selectable, Insertable, AsChangeset)]
+#[diesel(table_name = flat_measure)]
+struct FlatRow {
+    garment_id: Uuid,
+    name: Spelt<FlatName>,
+    value: i64,
+}
+
+fn replace_flats(conn: &mut PgConnection, id: Uuid, shape: &Shape) -> Result<(), StoreError> {
+    let was: Vec<FlatRow> = flat_measure::table
+        .filter(flat_measure::garment_id.eq(id))
+        .select(FlatRow::as_select())
+        .load(conn)?;
+    let row = |(name, value): (&FlatName, &Length)| FlatRow {
+        garment_id: id,
+        name: Spelt(*name),
+        value: value.nm(),
+    };
+    let Rows { gone, put } = changed(was, shape.flats.iter().map(row).collect(), |row| row.name);
+    let theirs = flat_measure::garment_id.eq(id).and(flat_measure::name.eq_any(gone));
+    diesel::delete(flat_measure::table.filter(theirs)).execute(conn)?;
+    for row in &put {
+        diesel::insert_into(flat_measure::table)
+            .values(row)
+            .on_conflict((flat_measure::garment_id, flat_measure::name))
+            .do_update()
+            .set(row)
+            .execute(conn)?;
     }
-    diesel::insert_into(flat_measure::table).values(flats).execute(conn)?;
-    let mut allowances = Vec::new();
-    for (position, allowance) in (0..).zip(&shape.allowances) {
-        let position: i32 = position;
-        allowances.push((
-            seam_allowance::garment_id.eq(id),
-            seam_allowance::seam.eq(word(&allowance.seam)?),
-            seam_allowance::position.eq(position),
-            seam_allowance::front.eq(allowance.front.nm()),
-            seam_allowance::back.eq(allowance.back.nm()),
-        ));
+    Ok(())
+}
+
+#[derive(Debug, Clone, PartialEq, Queryable, Selectable, Insertable, AsChangeset)]
+#[diesel(table_name = seam_allowance)]
+struct AllowanceRow {
+    garment_id: Uuid,
+    seam: Spelt<SeamName>,
+    position: i32,
+    front: i64,
+    back: i64,
+}
+
+fn replace_allowances(conn: &mut PgConnection, id: Uuid, shape: &Shape) -> Result<(), StoreError> {
+    let was: Vec<AllowanceRow> = seam_allowance::table
+        .filter(seam_allowance::garment_id.eq(id))
+        .select(AllowanceRow::as_select())
+        .load(conn)?;
+    let row = |(position, each): (i32, &SeamAllowance)| AllowanceRow {
+        garment_id: id,
+        seam: Spelt(each.seam),
+        position,
+        front: each.front.nm(),
+        back: each.back.nm(),
+    };
+    let Rows { gone, put } = changed(was, (0..).zip(&shape.allowances).map(row).collect(), |row| row.seam);
+    let theirs = seam_allowance::garment_id.eq(id).and(seam_allowance::seam.eq_any(gone));
+    diesel::delete(seam_allowance::table.filter(theirs)).execute(conn)?;
+    for row in &put {
+        diesel::insert_into(seam_allowance::table)
+            .values(row)
+            .on_conflict((seam_allowance::garment_id, seam_allowance::seam))
+            .do_update()
+            .set(row)
+            .execute(conn)?;
     }
-    diesel::insert_into(seam_allowance::table).values(allowances).execute(conn)?;
     Ok(())
 }
 

@@ -17,8 +17,8 @@ use crate::hand::Hand;
 use crate::listener::CHANNEL;
 use crate::owned::is_known;
 use crate::schema::journal;
+use crate::spelt::Spelt;
 use crate::standing::{Line, Standing, all_above, standings};
-use crate::version::word;
 use crate::{AccountId, Conn, StoreError};
 
 /// What a journal line is about.
@@ -65,7 +65,7 @@ pub(crate) fn write(
         .values((
             journal::account_id.eq(account.0),
             journal::garment_id.eq(garment),
-            journal::subject.eq(word(&line.subject)?),
+            journal::subject.eq(Spelt(line.subject)),
             journal::subject_id.eq(line.subject_id),
             journal::what.eq(line.what),
             journal::before.eq(line.before),

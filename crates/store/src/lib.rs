@@ -20,8 +20,10 @@ mod listener;
 mod owned;
 mod pool;
 mod rails;
+mod rows;
 mod schema;
 mod sessions;
+mod spelt;
 mod standing;
 #[cfg(feature = "testing")]
 pub mod testing;

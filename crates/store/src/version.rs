@@ -2,7 +2,6 @@
 
 use diesel::prelude::*;
 use diesel::sql_types::BigInt;
-use serde::de::DeserializeOwned;
 use serde::{Deserialize, Serialize};
 use uuid::Uuid;
 
@@ -73,14 +72,4 @@ pub(crate) fn decide<T: Serialize + PartialEq>(
         }),
         Expected::Unsaid => Err(StoreError::VersionNeeded),
     }
-}
-
-/// A unit variant as the text the database keeps: the same word as in JSON.
-pub(crate) fn word<T: Serialize>(value: &T) -> Result<String, StoreError> {
-    Ok(serde_json::from_value(serde_json::to_value(value)?)?)
-}
-
-/// The variant a stored word stands for.
-pub(crate) fn from_word<T: DeserializeOwned>(word: &str) -> Result<T, StoreError> {
-    Ok(serde_json::from_value(serde_json::Value::String(word.to_owned()))?)
 }

@@ -5,11 +5,12 @@ use std::collections::BTreeMap;
 use chrono::NaiveDate;
 use diesel::prelude::*;
 use uuid::Uuid;
-use vemble_fit::{Body, Layer, Length, Wearer};
+use vemble_fit::{Body, Layer, Length, MeasureName, Wearer};
 
 use crate::pool::at_one_moment;
 use crate::schema::{body_layer, body_measure, garment, measuring, wearer};
-use crate::version::{Expected, Versioned, Write, decide, from_word, one_at_a_time, word};
+use crate::spelt::Spelt;
+use crate::version::{Expected, Versioned, Write, decide, one_at_a_time};
 use crate::{AccountId, Conn, StoreError};
 
 /// Every wearer of an account, by name.
@@ -63,7 +64,7 @@ fn measured(conn: &mut PgConnection, id: Uuid) -> Result<Vec<Body>, StoreError> 
         .order(measuring::taken_on)
         .select(measuring::taken_on)
         .load(conn)?;
-    let measures: Vec<(NaiveDate, String, i64)> = body_measure::table
+    let measures: Vec<(NaiveDate, Spelt<MeasureName>, i64)> = body_measure::table
         .filter(body_measure::wearer_id.eq(id))
         .select((body_measure::taken_on, body_measure::name, body_measure::value))
         .load(conn)?;
@@ -76,7 +77,7 @@ fn measured(conn: &mut PgConnection, id: Uuid) -> Result<Vec<Body>, StoreError> 
         .map(|taken_on| {
             let mut of_day = BTreeMap::new();
             for (_, name, value) in measures.iter().filter(|(day, ..)| *day == taken_on) {
-                of_day.insert(from_word(name)?, Length::from_nm(*value));
+                of_day.insert(name.0, Length::from_nm(*value));
             }
             let layers = layers
                 .iter()
@@ -140,7 +141,7 @@ fn insert_body(conn: &mut PgConnection, id: Uuid, body: &Body) -> Result<(), Sto
         measures.push((
             body_measure::wearer_id.eq(id),
             body_measure::taken_on.eq(body.taken_on),
-            body_measure::name.eq(word(name)?),
+            body_measure::name.eq(Spelt(*name)),
             body_measure::value.eq(value.nm()),
         ));
     }

@@ -3,10 +3,10 @@
 use thiserror::Error;
 
 use super::what::{Change, accepted_key};
-use crate::Fitting;
 use crate::garment::HemName;
 use crate::hem::HemWish;
 use crate::plan::Vouched;
+use crate::solve::job::Fitting;
 
 /// Why a change cannot be made, whatever the garment is.
 #[derive(Debug, Clone, PartialEq, Error)]

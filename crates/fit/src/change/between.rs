@@ -3,9 +3,9 @@
 use std::collections::{BTreeMap, BTreeSet};
 
 use super::what::{Change, accepted_key};
-use crate::Fitting;
 use crate::hem::HemWish;
 use crate::plan::{Progress, Vouched};
+use crate::solve::job::Fitting;
 
 /// Rows by their keys, compared: each that is new or different is put, each that is gone is taken away.
 fn rows<Row: PartialEq, Key: Ord>(

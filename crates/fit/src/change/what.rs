@@ -5,12 +5,17 @@ use std::collections::BTreeSet;
 use chrono::NaiveDate;
 use serde::{Deserialize, Serialize};
 
+use crate::body::measures::Body;
 use crate::garment::{HemName, SeamName};
 use crate::hem::{HemReading, HemWish};
+use crate::judge::ease::Intention;
 use crate::line::LineWish;
 use crate::plan::Vouched;
+use crate::reading::pin::Pin;
+use crate::reading::side::Side;
+use crate::solve::job::{AcceptedDepth, SeamEvening};
 use crate::sums::KeptSum;
-use crate::{AcceptedDepth, Body, Intention, Length, Pin, SeamEvening, Side};
+use crate::unit::length::Length;
 
 /// One small change of a fitting. What is put stands in place of what stood there; what is taken away and was
 /// not there leaves everything as it was.

@@ -3,7 +3,9 @@
 use super::what::Change;
 use crate::garment::SeamName;
 use crate::plan::Minutes;
-use crate::{Pin, Scale, Side};
+use crate::reading::pin::Pin;
+use crate::reading::side::Side;
+use crate::unit::scale::Scale;
 
 fn at(seam: SeamName, side: Side) -> String {
     if side == Side::Centre { seam.words().to_owned() } else { format!("{}, {}", seam.words(), side.words()) }

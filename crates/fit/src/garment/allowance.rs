@@ -3,7 +3,7 @@
 use serde::{Deserialize, Serialize};
 
 use super::seam::SeamName;
-use crate::length::Length;
+use crate::unit::length::Length;
 
 /// What is inside a seam, beyond its stitching, on each of its two edges.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]

@@ -2,7 +2,7 @@
 
 use serde::{Deserialize, Serialize};
 
-use crate::length::Length;
+use crate::unit::length::Length;
 
 /// How the waistband is made at the centre back.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize, Default)]

@@ -9,7 +9,7 @@ use super::panel::{EdgeName, PanelEdge};
 use super::seam::SeamName;
 use super::shape::Shape;
 use super::template::TemplateError;
-use crate::Length;
+use crate::unit::length::Length;
 
 /// House estimates for what was not measured, each a share of another measure of an average block.
 const SHOULDER_OF_BUST: f64 = 0.82;

@@ -19,17 +19,17 @@ use super::profile::Profile;
 use super::seam::SeamName;
 use super::shape::Shape;
 use super::template::TemplateError;
-use crate::{Habits, HouseRule, Length};
+use crate::house::habit::Habits;
+use crate::house::rules::HouseRule;
+use crate::unit::length::Length;
 
 /// How much wider than the back the front is, in the half garment: the front carries the bust, and
 /// the side seam is set a little back, where the arm hides it.
 const FRONT_WIDER: f64 = 10.0;
-/// Underarm to waist when nobody measured it: a house estimate for an average adult.
-const UNDERARM_TO_WAIST: f64 = 190.0;
 /// Levels nearer than this, in millimetres, cannot both be drawn.
 const APART: f64 = 12.0;
 /// The most an existing dart is taken to hold, front and back; a larger difference goes to the seams.
-const MOST_INTAKE: [f64; 2] = [20.0, 32.0];
+const MOST_INTAKE: [f64; 2] = [HouseRule::DartFront.entry().value, HouseRule::DartBack.entry().value];
 /// How far a dart reaches below the waist, front and back: the house's middle of 75–100 and 120–150.
 const DART_BELOW: [f64; 2] = [90.0, 135.0];
 /// How far short of the bust line a dart on a body ends, front and back.
@@ -215,7 +215,9 @@ impl<'a> Draft<'a> {
         let side = shape.mm(FlatName::SideLength);
         let mut estimated = Vec::new();
         let to_waist = if self.body {
-            shape.flat(FlatName::UnderarmToWaist).map_or(UNDERARM_TO_WAIST, Length::mm)
+            shape
+                .flat(FlatName::UnderarmToWaist)
+                .map_or(self.habits.rule(HouseRule::UnderarmToWaist), Length::mm)
         } else {
             0.0
         };

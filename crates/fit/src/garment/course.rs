@@ -4,8 +4,8 @@ use super::kind::Block;
 use super::pattern::Pattern;
 use super::seam::{DatumAt, Seam, SeamEnd, SeamName};
 use super::shape::Shape;
-use crate::Length;
-use crate::datum::Datum;
+use crate::reading::datum::Datum;
+use crate::unit::length::Length;
 
 /// Undrawn, the crotch curve is taken to fill the lower half of a centre seam.
 const CURVE_SHARE: f64 = 0.5;

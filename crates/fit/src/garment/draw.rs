@@ -8,7 +8,7 @@ use super::pattern::Pattern;
 use super::shape::Shape;
 use super::sleeve;
 use super::template::TemplateError;
-use crate::habit::Habits;
+use crate::house::habit::Habits;
 
 impl Shape {
     /// Draws the panels.

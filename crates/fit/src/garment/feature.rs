@@ -2,8 +2,8 @@
 
 use serde::{Deserialize, Serialize};
 
-use crate::length::Length;
-use crate::side::Side;
+use crate::reading::side::Side;
+use crate::unit::length::Length;
 
 /// A hem of a garment.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]

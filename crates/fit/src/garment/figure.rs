@@ -10,7 +10,9 @@ use serde::{Deserialize, Serialize};
 use super::pattern::Pattern;
 use super::profile::Profile;
 use super::{EdgeName, LevelName, PanelName, SeamName, Shape, Tube};
-use crate::{Body, Length, MeasureName, Side};
+use crate::body::measures::{Body, MeasureName};
+use crate::reading::side::Side;
+use crate::unit::length::Length;
 
 /// Width seen from the front as a share of the girth.
 const fn width_share(level: LevelName) -> f64 {

@@ -3,8 +3,8 @@
 use serde::{Deserialize, Serialize};
 
 use super::seam::SeamName;
-use crate::length::Length;
-use crate::side::Side;
+use crate::reading::side::Side;
+use crate::unit::length::Length;
 
 /// Something in a seam that limits what may be done to it.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]

@@ -3,8 +3,8 @@
 use serde::{Deserialize, Serialize};
 
 use super::shape::Shape;
-use crate::cloth::Cloth;
-use crate::wash::WashTest;
+use crate::cloth::family::Cloth;
+use crate::cloth::wash::WashTest;
 
 /// Where a garment came from, which decides what is known of it.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize, Default)]

@@ -5,7 +5,7 @@ use super::kind::SleeveBuild;
 use super::level::Tube;
 use super::seam::SeamName;
 use super::shape::Shape;
-use crate::length::Length;
+use crate::unit::length::Length;
 
 impl Shape {
     /// The hems it has.

@@ -5,7 +5,7 @@ use std::collections::BTreeMap;
 use serde::{Deserialize, Serialize};
 
 use super::level::LevelName;
-use crate::length::Length;
+use crate::unit::length::Length;
 
 /// A laced back: it closes on a gap that varies with the height.
 #[derive(Debug, Clone, PartialEq, Eq, Serialize, Deserialize)]

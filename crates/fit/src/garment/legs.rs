@@ -21,7 +21,9 @@ use super::profile::Profile;
 use super::seam::SeamName;
 use super::shape::Shape;
 use super::template::TemplateError;
-use crate::{Habits, HouseRule, Length};
+use crate::house::habit::Habits;
+use crate::house::rules::HouseRule;
+use crate::unit::length::Length;
 
 /// Half of what the back panel is wider than the front, shared between its two edges.
 const BACK_WIDER: f64 = 5.0;
@@ -37,8 +39,6 @@ const SIDE_SHARE: f64 = 0.5;
 const CROTCH_WIDER: f64 = 4.0;
 /// How far up from crotch to hip the crotch curve reaches.
 const CURVE_REACH: f64 = 0.55;
-/// Underarm to waist of overalls when nobody measured it: a house estimate for an average adult.
-const UNDERARM_TO_WAIST: f64 = 190.0;
 /// How exactly lengths are measured while heights are sought, in millimetres.
 const LENGTH_WITHIN: f64 = 1e-3;
 
@@ -214,7 +214,7 @@ impl<'a> Draft<'a> {
         if self.has_body() && to_waist.is_none() {
             self.estimated.push(FlatName::UnderarmToWaist);
         }
-        let to_waist = to_waist.unwrap_or(UNDERARM_TO_WAIST);
+        let to_waist = to_waist.unwrap_or(self.habits.rule(HouseRule::UnderarmToWaist));
         let (mut crotch, mut top) = (inseam, outseam);
         let mut waist = top - to_waist;
         // Each round corrects the heights by what the drawn seams are too long; the seams are

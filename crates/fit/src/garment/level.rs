@@ -4,7 +4,8 @@ use serde::{Deserialize, Serialize};
 
 use super::edge::{Edge, Place};
 use super::flat::FlatName;
-use crate::{Length, MeasureName};
+use crate::body::measures::MeasureName;
+use crate::unit::length::Length;
 
 /// A level.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]

@@ -41,6 +41,6 @@ pub use lacing::Lacing;
 pub use level::{Level, LevelName, Tube};
 pub use panel::{Dart, EdgeName, Panel, PanelEdge, PanelName};
 pub use pattern::{Crotch, Pattern, SeamEdge};
-pub use seam::{DatumAt, Seam, SeamEnd, SeamName};
+pub use seam::{DatumAt, Seam, SeamEnd, SeamName, View};
 pub use shape::Shape;
 pub use template::TemplateError;

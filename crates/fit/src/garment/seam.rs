@@ -2,8 +2,8 @@
 
 use serde::{Deserialize, Serialize};
 
-use crate::Length;
-use crate::datum::Datum;
+use crate::reading::datum::Datum;
+use crate::unit::length::Length;
 
 /// A seam, or a dart, which is sewn like one.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
@@ -135,6 +135,24 @@ impl SeamName {
         !matches!(self, SeamName::CentreBack | SeamName::CentreFront)
     }
 
+    /// The side of the garment it is looked at from; none where it is seen from both.
+    #[must_use]
+    pub const fn seen_from(self) -> Option<View> {
+        match self {
+            SeamName::CentreBack | SeamName::PrincessBack | SeamName::BackDart | SeamName::Yoke => {
+                Some(View::Back)
+            }
+            SeamName::CentreFront | SeamName::PrincessFront | SeamName::FrontDart => Some(View::Front),
+            _ => None,
+        }
+    }
+
+    /// True for the seam down the side, where pinning begins: it takes from front and back alike.
+    #[must_use]
+    pub const fn is_side(self) -> bool {
+        matches!(self, SeamName::Side | SeamName::Outseam)
+    }
+
     /// True for a seam that runs across the body: it changes lengths, and no girth.
     #[must_use]
     pub const fn is_crosswise(self) -> bool {
@@ -176,6 +194,17 @@ impl SeamName {
             _ => ["front", "back"],
         }
     }
+}
+
+/// Where a garment is looked at from.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(rename_all = "snake_case")]
+pub enum View {
+    /// The front.
+    Front,
+    /// The back.
+    Back,
 }
 
 /// What a seam ends in, which decides what a line may do there.

@@ -13,7 +13,7 @@ use super::kind::{Block, Kind, SleeveBuild};
 use super::lacing::Lacing;
 use super::seam::SeamName;
 use super::template::TemplateError;
-use crate::length::Length;
+use crate::unit::length::Length;
 
 /// Measures and construction of one garment.
 #[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]

@@ -16,7 +16,7 @@ use super::profile::Profile;
 use super::seam::SeamName;
 use super::shape::Shape;
 use super::template::TemplateError;
-use crate::Length;
+use crate::unit::length::Length;
 
 /// Width of an upper sleeve as a share of the flat bust, when nobody measured it.
 const UPPER_OF_BUST: f64 = 0.37;

@@ -5,7 +5,7 @@ use thiserror::Error;
 use super::flat::FlatName;
 use super::kind::Kind;
 use super::seam::SeamName;
-use crate::Length;
+use crate::unit::length::Length;
 
 /// Why the panels could not be drawn.
 #[derive(Debug, Clone, PartialEq, Error)]

@@ -4,8 +4,9 @@ use super::landmark::Landmark;
 use super::solution::HemSolution;
 use super::wish::{HemRead, HemWish, Wanted};
 use super::work::{HemSolver, HemWork, NOTHING};
+use crate::body::measures::MeasureName;
 use crate::garment::{HemName, SeamName, Tube};
-use crate::{Length, MeasureName};
+use crate::unit::length::Length;
 
 /// What a finished edge is aimed at.
 #[derive(Debug, Clone, Copy)]

@@ -7,7 +7,8 @@ use super::uncut::tuck_above;
 use super::wish::{HemRead, HemWish, HighLow, ShortenAt, Wanted};
 use super::work::HemSolver;
 use crate::garment::HemName;
-use crate::{HouseRule, Length};
+use crate::house::rules::HouseRule;
+use crate::unit::length::Length;
 
 impl HemSolver<'_> {
     pub(super) fn begins(

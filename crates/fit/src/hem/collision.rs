@@ -3,8 +3,10 @@
 use serde::Serialize;
 
 use crate::garment::{FeatureKind, HemFeature, HemName};
-use crate::spacing::{Spacing, space};
-use crate::{Habits, HouseRule, Length};
+use crate::house::habit::Habits;
+use crate::house::rules::HouseRule;
+use crate::sums::spacing::{Spacing, space};
+use crate::unit::length::Length;
 
 /// How a thing near the hem takes the change.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Serialize)]

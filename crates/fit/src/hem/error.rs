@@ -2,7 +2,7 @@
 
 use super::landmark::Landmark;
 use crate::garment::HemName;
-use crate::side::Side;
+use crate::reading::side::Side;
 
 /// A wish that no hem of its garment can have.
 #[derive(Debug, Clone, PartialEq, thiserror::Error)]

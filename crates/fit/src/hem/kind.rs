@@ -2,9 +2,12 @@
 
 use serde::{Deserialize, Serialize};
 
-use crate::choice::OldEdge;
+use crate::cloth::family::ClothFamily;
 use crate::garment::{Garment, HemName, Kind};
-use crate::{ClothFamily, Habits, HouseRule, Length};
+use crate::house::choice::OldEdge;
+use crate::house::habit::Habits;
+use crate::house::rules::HouseRule;
+use crate::unit::length::Length;
 
 /// A way to hem.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
@@ -168,7 +171,7 @@ pub fn eases_in(garment: &Garment, habits: &Habits) -> f64 {
     let cloth = &garment.cloth;
     habits.rule(match (cloth.family, cloth.fibre) {
         (ClothFamily::Jersey, _) => HouseRule::EaseKnit,
-        (_, crate::Fibre::Wool) => HouseRule::EaseWool,
+        (_, crate::cloth::family::Fibre::Wool) => HouseRule::EaseWool,
         (ClothFamily::Sheer | ClothFamily::Shirting, _) => HouseRule::EaseSoft,
         (ClothFamily::Twill | ClothFamily::Denim | ClothFamily::Coating, _) => HouseRule::EaseFirm,
     })

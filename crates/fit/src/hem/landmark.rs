@@ -2,7 +2,7 @@
 
 use serde::{Deserialize, Serialize};
 
-use crate::MeasureName;
+use crate::body::measures::MeasureName;
 
 /// A place of the body that a hem is wanted at.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Serialize, Deserialize)]

@@ -3,9 +3,11 @@
 use serde::Serialize;
 
 use super::wish::LiningWish;
-use crate::choice::{LiningEdge, LiningHangs};
 use crate::garment::{FeatureKind, HemFeature, LiningClosed, Shape};
-use crate::{Habits, HouseRule, Length};
+use crate::house::choice::{LiningEdge, LiningHangs};
+use crate::house::habit::Habits;
+use crate::house::rules::HouseRule;
+use crate::unit::length::Length;
 
 /// A corner where two turn-ups meet.
 #[derive(Debug, Clone, PartialEq, Serialize)]

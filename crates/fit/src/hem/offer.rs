@@ -3,8 +3,8 @@
 use serde::Serialize;
 
 use super::kind::HemKind;
-use crate::Length;
 use crate::sums::Sum;
+use crate::unit::length::Length;
 
 /// Another way to sew a hem that cannot be made as it was asked.
 #[derive(Debug, Clone, PartialEq, Serialize)]

@@ -6,9 +6,11 @@ use super::offer::{HemMend, HemSum};
 use super::solution::{HemSolution, OldTurnUp};
 use super::uncut::UncutWay;
 use super::work::{HemSolver, HemWork};
+use crate::cloth::wash::WashTest;
 use crate::garment::FeatureKind;
+use crate::house::rules::HouseRule;
 use crate::sums::Sum;
-use crate::{HouseRule, Length, WashTest};
+use crate::unit::length::Length;
 
 /// How many pleats are asked about first.
 const PLEATS: u32 = 12;

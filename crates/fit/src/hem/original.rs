@@ -8,7 +8,9 @@ use serde::Serialize;
 
 use super::ring::Ring;
 use crate::garment::SeamName;
-use crate::{Habits, HouseRule, Length};
+use crate::house::habit::Habits;
+use crate::house::rules::HouseRule;
+use crate::unit::length::Length;
 
 /// Girths nearer than this, in millimetres, are sewn to each other as they are.
 const ALIKE: f64 = 2.0;

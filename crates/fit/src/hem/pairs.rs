@@ -6,7 +6,9 @@ use super::solution::{HemPairRow, HemSolution, Uneven};
 use super::wish::{HemPair, HemRead};
 use super::work::{HemSolver, HemWork};
 use crate::garment::HemName;
-use crate::{HouseRule, Length, Side};
+use crate::house::rules::HouseRule;
+use crate::reading::side::Side;
+use crate::unit::length::Length;
 
 impl HemSolver<'_> {
     /// Left and right, or the halves of one ring, against each other.

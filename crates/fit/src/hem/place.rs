@@ -4,8 +4,8 @@ use serde::Serialize;
 
 use super::kind::HemKind;
 use super::wish::{HighLow, ShortenAt, Wanted};
-use crate::Length;
 use crate::garment::HemName;
+use crate::unit::length::Length;
 
 /// What a way of saying it begins with.
 #[derive(Debug, Clone, PartialEq, Serialize)]

@@ -6,8 +6,10 @@ use super::ring::{Ring, point_words};
 use super::solution::HemReadingRead;
 use super::wish::{HemRead, HemReading};
 use super::work::{HemSolver, HemWork};
-use crate::choice::LevelBy;
-use crate::{HouseRule, Length, Side};
+use crate::house::choice::LevelBy;
+use crate::house::rules::HouseRule;
+use crate::reading::side::Side;
+use crate::unit::length::Length;
 
 /// A cosine nearer to one than this makes no difference a tape would show.
 const SLANT_SHOWS: f64 = 0.99;

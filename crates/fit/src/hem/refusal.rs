@@ -3,7 +3,7 @@
 use super::solution::HemSolution;
 use super::turn_up::Lies;
 use super::work::{HemSolver, HemWork, NOTHING};
-use crate::HouseRule;
+use crate::house::rules::HouseRule;
 
 impl HemSolver<'_> {
     /// What cannot be done as asked, with the nearest that can.

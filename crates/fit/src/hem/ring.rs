@@ -8,13 +8,13 @@
 
 use kurbo::Point;
 
-use crate::Side;
-use crate::drawing::inside;
 use crate::garment::{
     EdgeName, HemName, Panel, PanelName, Pattern, SeamEdge, SeamName, Shape, SleeveBuild, Tube,
 };
-use crate::girth::LineSet;
+use crate::judge::drawing::inside;
+use crate::judge::girth::LineSet;
 use crate::line::Line;
+use crate::reading::side::Side;
 
 /// How many pieces a panel's width is measured in, where what is measured varies along it.
 const PIECES: u32 = 24;

@@ -10,7 +10,9 @@ use super::take_up::TakeUp;
 use super::turn_up::{Lies, TurnUpWish, turn_up};
 use super::work::{HemSolver, HemWork, UNROLL_EVERY, extremes};
 use crate::garment::{HemName, SeamName, SleeveBuild, Source, Tube};
-use crate::{HouseRule, Length, Side};
+use crate::house::rules::HouseRule;
+use crate::reading::side::Side;
+use crate::unit::length::Length;
 
 /// Less than this on one panel, in millimetres, is not worth a word.
 const WORTH_SAYING: f64 = 2.0;

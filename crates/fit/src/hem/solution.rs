@@ -9,9 +9,10 @@ use super::offer::{HemMend, HemSum};
 use super::original::Tuck;
 use super::turn_up::TurnUp;
 use super::uncut::UncutWay;
-use crate::choice::LevelBy;
 use crate::garment::{HemName, PanelName};
-use crate::{Length, Side};
+use crate::house::choice::LevelBy;
+use crate::reading::side::Side;
+use crate::unit::length::Length;
 
 /// A reading as it is understood.
 #[derive(Debug, Clone, PartialEq, Serialize)]

@@ -13,7 +13,9 @@ use super::uncut::{has_waist, uncut};
 use super::wish::{HemPair, HemWish};
 use super::work::{HemSolver, HemWork, NOTHING, extremes};
 use crate::garment::{FeatureKind, HemName, LevelName, Shape};
-use crate::{HouseRule, Length, Side};
+use crate::house::rules::HouseRule;
+use crate::reading::side::Side;
+use crate::unit::length::Length;
 
 impl<'a> HemSolver<'a> {
     /// The hems the garment has.

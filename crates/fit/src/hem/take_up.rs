@@ -3,7 +3,7 @@
 use super::periodic::RingLine;
 use super::ring::Ring;
 use super::wish::HighLow;
-use crate::WashTest;
+use crate::cloth::wash::WashTest;
 
 /// How far up, as a function of the place, with everything that was decided.
 #[derive(Debug, Clone)]

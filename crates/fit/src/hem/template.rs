@@ -3,8 +3,10 @@
 use super::ring::Ring;
 use super::solution::{HemSide, HemSolution};
 use crate::garment::{HemName, PanelName, Pattern, Shape};
-use crate::girth::LineSet;
-use crate::{Habits, HouseRule, Side};
+use crate::house::habit::Habits;
+use crate::house::rules::HouseRule;
+use crate::judge::girth::LineSet;
+use crate::reading::side::Side;
 
 /// Steps across a panel.
 const PIECES: u32 = 40;

@@ -9,8 +9,11 @@ use serde::Serialize;
 
 use super::kind::{HemKind, eases_in};
 use super::ring::Ring;
+use crate::cloth::family::ClothFamily;
 use crate::garment::Garment;
-use crate::{ClothFamily, Habits, HouseRule, Length};
+use crate::house::habit::Habits;
+use crate::house::rules::HouseRule;
+use crate::unit::length::Length;
 
 /// The widest turn-up that is looked for, in millimetres.
 const WIDEST: f64 = 120.0;

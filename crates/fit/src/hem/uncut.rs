@@ -10,8 +10,10 @@ use super::original::{Tuck, tuck};
 use super::ring::Ring;
 use super::wish::ShortenAt;
 use crate::garment::{Block, FeatureKind, FixtureKind, HemName, LevelName, Pattern, SeamName, Shape};
+use crate::house::habit::Habits;
+use crate::house::rules::HouseRule;
 use crate::sums::SumRow;
-use crate::{Habits, HouseRule, Length};
+use crate::unit::length::Length;
 
 /// One dart that the new waist edge runs through.
 #[derive(Debug, Clone, PartialEq, Serialize)]
@@ -213,7 +215,7 @@ fn words(waist: &WaistShortening, shape: &Shape, top: f64, habits: &Habits) -> V
             "That leaves {} too much: take each side seam in by {} on both panels at the new edge, fading out over {} below it.",
             write(waist.remains),
             write(each),
-            write(Length::from_mm(habits.rule(crate::HouseRule::FadeShare) * each.mm()))
+            write(Length::from_mm(habits.rule(crate::house::rules::HouseRule::FadeShare) * each.mm()))
         ),
         None if waist.remains.is_positive() => {
             format!("That leaves {} to ease into the {edge}.", write(waist.remains))

@@ -5,10 +5,11 @@ use serde::{Deserialize, Serialize};
 use super::error::HemError;
 use super::kind::HemKind;
 use super::landmark::Landmark;
-use crate::choice::{LevelBy, LiningEdge, LiningHangs};
 use crate::garment::{HemName, Shape, SleeveBuild};
-use crate::job_error::{JobError, within};
-use crate::{Length, Side};
+use crate::house::choice::{LevelBy, LiningEdge, LiningHangs};
+use crate::reading::side::Side;
+use crate::solve::job_error::{JobError, within};
+use crate::unit::length::Length;
 
 /// Where the finished hem shall be.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]

@@ -4,9 +4,12 @@ use super::kind::HemKind;
 use super::ring::Ring;
 use super::take_up::TakeUp;
 use super::wish::HemWish;
+use crate::body::measures::Body;
 use crate::garment::{Garment, Pattern, Shape};
-use crate::girth::LineSet;
-use crate::{Body, Habits, Length, Side};
+use crate::house::habit::Habits;
+use crate::judge::girth::LineSet;
+use crate::reading::side::Side;
+use crate::unit::length::Length;
 
 /// How finely a hem is unrolled, in millimetres.
 pub(super) const UNROLL_EVERY: f64 = 12.0;

@@ -3,9 +3,11 @@
 use serde::Serialize;
 
 use super::{Line, LineEnd};
-use crate::datum::Datum;
 use crate::garment::{Seam, SeamAllowance};
-use crate::{Habits, HouseRule, Length};
+use crate::house::habit::Habits;
+use crate::house::rules::HouseRule;
+use crate::reading::datum::Datum;
+use crate::unit::length::Length;
 
 /// Rows closer than this, in millimetres, become one row.
 const ONE_ROW: f64 = 4.0;

@@ -4,9 +4,11 @@ use serde::{Deserialize, Serialize};
 
 use super::problem::{FadeRoom, LineEnd, Target};
 use super::programme::STIFFNESS;
-use crate::datum::Datum;
 use crate::garment::{Seam, SeamEnd, SeamName};
-use crate::{Habits, HouseRule, Length};
+use crate::house::habit::Habits;
+use crate::house::rules::HouseRule;
+use crate::reading::datum::Datum;
+use crate::unit::length::Length;
 
 /// A pin this close to a hem or band edge, in millimetres, means the line goes through it.
 const AT_THE_EDGE: f64 = 60.0;
@@ -14,8 +16,6 @@ const AT_THE_EDGE: f64 = 60.0;
 const SHORTEST_FADE: f64 = 60.0;
 /// How far a fade that the house chose may keep the line from its pin, in millimetres: less than a tape shows.
 const MISSED: f64 = 0.25;
-/// A taper this close to an edge, in millimetres, might as well run off it.
-const NOT_WORTH_A_TAPER: f64 = 20.0;
 
 /// What a person wants one end of a line to do.
 #[derive(Debug, Clone, Copy, PartialEq, Serialize, Deserialize)]
@@ -158,7 +158,7 @@ fn lower_end(seam: &Seam, targets: &[Target], habits: &Habits) -> LineEnd {
     match seam.lower {
         SeamEnd::CrotchCurve(_) => LineEnd::Taper { at: at.max(lower_room(seam).0).ceil() },
         SeamEnd::Tip => LineEnd::Taper { at: 0.0 },
-        _ if lowest.station <= AT_THE_EDGE || at < NOT_WORTH_A_TAPER => LineEnd::RunOff,
+        _ if lowest.station <= AT_THE_EDGE || at < habits.rule(HouseRule::TaperWorth) => LineEnd::RunOff,
         _ => LineEnd::Taper { at: at.round() },
     }
 }
@@ -169,7 +169,8 @@ fn upper_end(seam: &Seam, targets: &[Target], habits: &Habits) -> LineEnd {
         return LineEnd::Taper { at: end.min(upper_room(seam).0) };
     }
     let at = highest.station + fade(highest, habits);
-    let reaches = |edge: f64| highest.station >= edge - AT_THE_EDGE || at > edge - NOT_WORTH_A_TAPER;
+    let reaches =
+        |edge: f64| highest.station >= edge - AT_THE_EDGE || at > edge - habits.rule(HouseRule::TaperWorth);
     match seam.upper {
         // A centre seam is opened from the top, so its line always goes through the band.
         SeamEnd::Band(band) if !seam.name.is_paired() || reaches(seam.length - band) => {

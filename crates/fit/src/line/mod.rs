@@ -17,7 +17,7 @@ mod trust;
 
 pub use chalk::{ChalkMark, ChalkRow, ChalkTable, chalk_table};
 pub use ends::{EndWish, LineWish, SeamEnds, fade};
-pub use problem::{DepthLimit, Ease, FadeRoom, LineEnd, LineProblem, Target};
+pub use problem::{DepthLimit, FadeRoom, LineEnd, LineProblem, SteepStretch, Target};
 pub(crate) use programme::STIFFNESS;
 pub use refusal::{LineRefusal, Proposal};
 pub use stitching::{Knot, Line, LineCharacter};

@@ -98,7 +98,7 @@ pub struct DepthLimit {
 
 /// A stretch on which a line may run steeper and bend tighter than elsewhere.
 #[derive(Debug, Clone, Copy, PartialEq)]
-pub struct Ease {
+pub struct SteepStretch {
     /// Where the stretch begins.
     pub from: f64,
     /// Where it ends.
@@ -160,7 +160,7 @@ pub struct LineProblem {
     /// What else limits the depth over a stretch.
     pub limits: Vec<DepthLimit>,
     /// Where it may run steeper: at an underarm.
-    pub eased: Vec<Ease>,
+    pub steep: Vec<SteepStretch>,
     /// Where a line that is carried across goes from one seam into the next.
     pub crossing: Option<f64>,
     /// Steepest slope.
@@ -200,7 +200,7 @@ impl LineProblem {
     /// Steepest slope and tightest radius allowed on a stretch: the eased ones where it lies within an
     /// eased stretch.
     pub(super) fn sewing_limits(&self, from: f64, to: f64) -> (f64, f64) {
-        self.eased
+        self.steep
             .iter()
             .find(|ease| ease.from <= from + SAME_PLACE && to <= ease.to + SAME_PLACE)
             .map_or((self.steepest, self.least_radius), |ease| (ease.steepest, ease.least_radius))

@@ -170,12 +170,12 @@ impl<'a> Programme<'a> {
     fn with_pieces(problem: &'a LineProblem, closeness: Closeness, longest: f64) -> Self {
         let (lower, upper) = problem.free();
         let limits = problem.limits.iter().flat_map(|limit| [limit.from, limit.to]);
-        let eased = problem.eased.iter().flat_map(|ease| [ease.from, ease.to]);
+        let steep = problem.steep.iter().flat_map(|stretch| [stretch.from, stretch.to]);
         let ends = problem.targets.iter().filter(|target| target.is_end()).map(|target| target.station);
         let pins = problem.targets.iter().map(|target| target.station);
         let piece = problem.length / PARTS;
         let mut marks = vec![lower, upper];
-        for station in ends.chain(problem.crossing).chain(pins).chain(limits).chain(eased) {
+        for station in ends.chain(problem.crossing).chain(pins).chain(limits).chain(steep) {
             let clear = marks.iter().all(|mark| (station - mark).abs() > APART * piece);
             if station > lower && station < upper && clear {
                 marks.push(station);

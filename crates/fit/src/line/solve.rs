@@ -46,7 +46,7 @@ impl LineProblem {
     ///     fades: [FadeRoom::asked(0.0), FadeRoom::asked(1000.0)],
     ///     let_out_limit: None,
     ///     limits: Vec::new(),
-    ///     eased: Vec::new(),
+    ///     steep: Vec::new(),
     ///     crossing: None,
     ///     steepest: 0.25,
     ///     least_radius: 120.0,

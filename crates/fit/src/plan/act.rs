@@ -2,7 +2,7 @@
 
 use super::bench::Bench;
 use super::time::Work;
-use crate::Caution;
+use crate::house::caution::Caution;
 
 /// Which part of the work a step belongs to; among steps that could come next the earlier part goes first.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash)]

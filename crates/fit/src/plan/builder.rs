@@ -14,11 +14,13 @@ use super::step::{Plan, Step};
 use super::stop::{Condition, ConditionKind, ConditionState, Stop};
 use super::time::{Pace, Timing, minutes_for, minutes_together};
 use super::vouched::{Lapse, Vouched, lapse, mark};
-use crate::choice::HemWhen;
 use crate::garment::{Garment, Purpose, SeamName, Shape};
 use crate::hem::HemSolution;
+use crate::house::choice::HemWhen;
+use crate::house::habit::Habits;
+use crate::house::rules::HouseRule;
+use crate::unit::length::Length;
 use crate::words::{lapsed, waits};
-use crate::{Habits, HouseRule, Length};
 
 /// What has been done, and how long such steps took before.
 #[derive(Debug, Clone, Copy)]

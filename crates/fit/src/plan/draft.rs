@@ -5,7 +5,8 @@ use super::bench::Bench;
 use super::key::{On, StepKey};
 use super::time::Work;
 use crate::garment::SeamName;
-use crate::{Caution, Length};
+use crate::house::caution::Caution;
+use crate::unit::length::Length;
 
 /// What the conditions of a stop need to know.
 pub(super) struct StopFacts {

@@ -6,9 +6,9 @@ use super::builder::Builder;
 use super::hem_steps::Making;
 use super::key::StepKey;
 use super::time::Work;
-use crate::Caution;
-use crate::choice::{LiningEdge, LiningHangs};
 use crate::hem::HemLining;
+use crate::house::caution::Caution;
+use crate::house::choice::{LiningEdge, LiningHangs};
 
 impl Builder<'_> {
     pub(super) fn line_hem(&mut self, making: &Making<'_>, lining: &HemLining) {

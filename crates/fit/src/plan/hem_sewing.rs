@@ -9,9 +9,10 @@ use super::draft::Draft;
 use super::hem_steps::Making;
 use super::key::{On, StepKey};
 use super::time::Work;
-use crate::choice::{HemSewn, HemWhen, Pairs};
 use crate::hem::{HemKind, HemSolution, Lies};
-use crate::{Caution, HouseRule};
+use crate::house::caution::Caution;
+use crate::house::choice::{HemSewn, HemWhen, Pairs};
+use crate::house::rules::HouseRule;
 
 impl Builder<'_> {
     /// What the edge needs before it is sewn: splaying, easing, facing, interfacing, corners.

@@ -6,10 +6,10 @@ use super::act::Act;
 use super::builder::Builder;
 use super::draft::{Draft, StopFacts};
 use super::key::{On, StepKey};
-use crate::Length;
-use crate::choice::{HemCut, Pairs};
 use crate::garment::{FeatureKind, HemName, LiningClosed};
 use crate::hem::{Collision, CollisionState, HemKind, HemSolution, HemSolver, Lies, OldTurnUp, UncutWay};
+use crate::house::choice::{HemCut, Pairs};
+use crate::unit::length::Length;
 
 /// Unpicking round one thing that stands near a hem, in millimetres.
 const ROUND_A_FEATURE: f64 = 150.0;

@@ -6,10 +6,10 @@ use super::draft::{Draft, StopFacts};
 use super::key::{On, StepKey};
 use super::opening::{Open, Opening, has_wedge};
 use super::seam_work::SeamWork;
-use crate::HouseRule;
-use crate::choice::{MatchBy, MirrorBy, PinFace, PinsLie};
 use crate::garment::{BandBuild, SeamName, Source};
-use crate::habit::AllowanceHabit;
+use crate::house::choice::{MatchBy, MirrorBy, PinFace, PinsLie};
+use crate::house::habit::AllowanceHabit;
+use crate::house::rules::HouseRule;
 
 /// Length of a belt loop's stitching, in millimetres.
 const LOOP: f64 = 40.0;

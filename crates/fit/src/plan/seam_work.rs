@@ -3,7 +3,9 @@
 use super::vouched::Vouched;
 use crate::garment::{HemName, Seam, SeamEnd, SeamName, Shape, SleeveBuild};
 use crate::line::{Line, LineEnd};
-use crate::{Datum, Length, Side};
+use crate::reading::datum::Datum;
+use crate::reading::side::Side;
+use crate::unit::length::Length;
 
 /// How often a line is looked at along its seam, in millimetres.
 const LOOK_EVERY: f64 = 10.0;

@@ -5,7 +5,8 @@ use serde::{Deserialize, Serialize};
 use crate::garment::{HemName, SeamName};
 use crate::hem::{HemKind, HemSolution};
 use crate::line::Line;
-use crate::{Length, Side};
+use crate::reading::side::Side;
+use crate::unit::length::Length;
 
 /// How often a line is kept, in millimetres: closer than pins stand, so that no pin moves between two of them.
 const KEEP_EVERY: f64 = 30.0;

@@ -2,10 +2,11 @@
 
 use serde::{Deserialize, Serialize};
 
-use crate::drawing::PanelDrawing;
-use crate::ease::LevelBalance;
 use crate::garment::{Figure, LevelName, SeamName};
-use crate::{Length, Pin};
+use crate::judge::drawing::PanelDrawing;
+use crate::judge::ease::LevelBalance;
+use crate::reading::pin::Pin;
+use crate::unit::length::Length;
 
 /// A pin this near a level stands at it, in millimetres.
 pub(super) const AT_THE_LEVEL: f64 = 15.0;

@@ -3,7 +3,9 @@
 use super::answer::{AT_THE_LEVEL, WORTH_OPENING};
 use super::plan::Plans;
 use crate::garment::{Seam, SeamEdge, SeamName};
-use crate::{EntryMode, Length, Pin, Side};
+use crate::reading::pin::{EntryMode, Pin};
+use crate::reading::side::Side;
+use crate::unit::length::Length;
 
 /// How far along a seam a plan moves the pins it finds, in millimetres; further away they stay.
 const REACH: f64 = 250.0;

@@ -3,8 +3,12 @@
 use super::answer::{SharePart, SharePlan, WORTH_OPENING};
 use super::source::Source;
 use crate::garment::{Level, Pattern, SeamName, Tube};
-use crate::solution::{LineOutcome, Solution};
-use crate::{Job, JobError, Length, Pin, solve};
+use crate::reading::pin::Pin;
+use crate::solve::job::Job;
+use crate::solve::job_error::JobError;
+use crate::solve::solve;
+use crate::solve::{LineOutcome, Solution};
+use crate::unit::length::Length;
 
 /// What plans of one level are made from.
 pub(super) struct Plans<'a> {

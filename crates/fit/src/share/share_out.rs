@@ -5,9 +5,13 @@ use super::plan::{Offer, Plans};
 use super::programme::{most_of, smallest_largest};
 use super::source::{Source, sources};
 use crate::garment::{Level, Pattern, SeamName};
-use crate::job_error::{JobErrorCause, within};
-use crate::solution::{Solution, Solver};
-use crate::{HouseRule, Job, JobError, Length, solve};
+use crate::house::rules::HouseRule;
+use crate::solve::job::Job;
+use crate::solve::job_error::JobError;
+use crate::solve::job_error::{JobErrorCause, within};
+use crate::solve::solve;
+use crate::solve::{Solution, Solver};
+use crate::unit::length::Length;
 
 /// Plans whose depths differ by no more than this are one plan, in millimetres.
 const SAME_PLAN: f64 = 1.0;

@@ -2,12 +2,12 @@
 
 use super::answer::{AT_THE_LEVEL, WORTH_OPENING};
 use crate::garment::{Block, Level, Pattern, SeamName};
-use crate::girth::crossing_seams;
-use crate::letting_out::LetOut;
-use crate::{HouseRule, Job, Length, Side};
-
-/// What is left between back pockets, at least, in millimetres.
-const POCKETS_APART: f64 = 20.0;
+use crate::house::rules::HouseRule;
+use crate::judge::girth::crossing_seams;
+use crate::judge::letting_out::LetOut;
+use crate::reading::side::Side;
+use crate::solve::job::Job;
+use crate::unit::length::Length;
 
 /// A source as the programme knows it: depths are counted in the direction asked, so never negative.
 #[derive(Debug, Clone)]
@@ -92,7 +92,10 @@ pub(super) fn sources(job: &Job, pattern: &Pattern, level: &Level, sign: f64) ->
                 let alone = habits.rule(HouseRule::BackAloneShare) / 2.0;
                 limit(alone, "beyond that the side seams swing back".to_owned());
                 if let Some(gap) = shape.back_pocket_gap {
-                    limit((gap.mm() - POCKETS_APART) / 2.0, "the back pockets would meet".to_owned());
+                    limit(
+                        (gap.mm() - habits.rule(HouseRule::PocketsApart)) / 2.0,
+                        "the back pockets would meet".to_owned(),
+                    );
                 }
             }
             let backward = match seam {

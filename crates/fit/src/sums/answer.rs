@@ -3,9 +3,12 @@
 use serde::Serialize;
 
 use super::Sum;
-use crate::job_error::{JobError, JobErrorCause, within};
-use crate::spacing::{Spacing, space};
-use crate::{Habits, HouseRule, Length, WashTest};
+use crate::cloth::wash::WashTest;
+use crate::house::habit::Habits;
+use crate::house::rules::HouseRule;
+use crate::solve::job_error::{JobError, JobErrorCause, within};
+use crate::sums::spacing::{Spacing, space};
+use crate::unit::length::Length;
 
 /// The longest edge a sum is for, in millimetres: doubled and with its joins it is still a length
 /// ([`Length`] ends at 100 m).

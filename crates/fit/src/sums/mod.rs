@@ -5,12 +5,13 @@
 //! a fitting, a sum is worked out again whenever the fitting is.
 
 mod answer;
+pub(crate) mod spacing;
 
 use serde::{Deserialize, Serialize};
 
 pub use answer::{KeptAnswer, SumAnswer, SumRow, work_out};
 
-use crate::Length;
+use crate::unit::length::Length;
 
 /// A place to keep clear of.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]

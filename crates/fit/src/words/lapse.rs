@@ -1,7 +1,7 @@
 //! Why a tick or a confirmation does not hold any more.
 
-use crate::Scale;
 use crate::plan::Lapse;
+use crate::unit::scale::Scale;
 
 /// What changed after something was ticked: "the line of the outseam was moved by up to 20 mm".
 pub(crate) fn lapsed(lapse: Lapse, scale: Scale) -> String {

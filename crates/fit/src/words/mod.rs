@@ -1,7 +1,9 @@
 //! The only place where what was found becomes sentences.
 
 mod lapse;
+mod seam_words;
 mod waits;
 
 pub(crate) use lapse::lapsed;
+pub(crate) use seam_words::SeamWords;
 pub(crate) use waits::waits;

@@ -46,7 +46,7 @@ pub fn line_problem(length: f64, targets: Vec<Target>, lower: LineEnd, upper: Li
         fades: [FadeRoom::asked(0.0), FadeRoom::asked(length)],
         let_out_limit: None,
         limits: Vec::new(),
-        eased: Vec::new(),
+        steep: Vec::new(),
         crossing: None,
         steepest: 0.25,
         least_radius: 120.0,

@@ -62,6 +62,8 @@ pub struct SeamWords {
     edges: [&'static str; 2],
     /// True where its kind usually has it.
     usual: bool,
+    /// True for a dart, which is never topstitched.
+    dart: bool,
 }
 
 /// A level with its name on screen and the usual depth of a body there as a share of its width.
@@ -193,6 +195,7 @@ fn kind(name: Kind) -> KindWords {
                 words: seam.words(),
                 edges: seam.edge_words(),
                 usual: name.usual_seams().contains(seam),
+                dart: seam.is_dart(),
             })
             .collect(),
     }
@@ -217,7 +220,13 @@ async fn read_words() -> Json<Words> {
             .collect(),
         sleeve_seams: [SeamName::SleeveUnderarm, SeamName::SleeveFront, SeamName::SleeveBack]
             .into_iter()
-            .map(|name| SeamWords { name, words: name.words(), edges: name.edge_words(), usual: true })
+            .map(|name| SeamWords {
+                name,
+                words: name.words(),
+                edges: name.edge_words(),
+                usual: true,
+                dart: false,
+            })
             .collect(),
         choices: CHOICES,
         hem_kinds: HemKind::ALL

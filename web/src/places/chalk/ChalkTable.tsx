@@ -13,7 +13,7 @@ const markWords: Record<Of<"ChalkMark">, string> = {
 };
 
 /** A seam there is only one of. */
-const isSingle = (seam: Of<"SeamSolution">) => seam.seam === "centre_back" || seam.seam === "centre_front";
+
 
 /** The line as marks for chalk and tape. */
 export const ChalkTable = memo(function ChalkTable({
@@ -31,7 +31,7 @@ export const ChalkTable = memo(function ChalkTable({
   return (
     <section aria-label="Chalk table" data-testid={`chalk-table-${line.side}`}>
       <h2>
-        {isSingle(seam) ? "Both halves" : line.side === "centre" ? "Both sides" : line.side}: chalk table
+        {!seam.paired ? "Both halves" : line.side === "centre" ? "Both sides" : line.side}: chalk table
       </h2>
       <p className="soft" style={{ fontSize: 14, lineHeight: 1.35 }}>
         From {from}. {line.words}

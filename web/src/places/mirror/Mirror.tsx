@@ -25,7 +25,7 @@ export default function Mirror({ id, draft, job, solution }: AtWork) {
   const [address] = useSearchParams();
   const wanted = asked(address);
   const [picked, setAt] = useState<{ seam: SeamName; side: Side } | null>(wanted);
-  const first = seams.find((each) => ["outseam", "side"].includes(each.seam)) ?? seams[0];
+  const first = seams.find((each) => each.first) ?? seams[0];
   const at = picked ?? {
     seam: first?.seam ?? "side",
     side: first?.paired === false ? ("centre" as const) : ("left" as const),
@@ -45,8 +45,8 @@ export default function Mirror({ id, draft, job, solution }: AtWork) {
   );
   const pick = (seam: SeamName, side: Side) => {
     setAt({ seam, side });
-    if (["centre_back", "princess_back", "back_dart", "yoke"].includes(seam)) setView("back");
-    if (["centre_front", "princess_front", "front_dart"].includes(seam)) setView("front");
+    const from = seams.find((each) => each.seam === seam)?.seen_from;
+    if (from) setView(from);
   };
   const figures = { front: solution.drawing?.figure, back: solution.drawing?.figure_back };
   const fitting = job.fitting;

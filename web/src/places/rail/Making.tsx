@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { Checkbox, Input } from "antd";
+import { Checkbox, Input, Select } from "antd";
 import { useState } from "react";
 import { wordsQuery } from "../../api/queries";
 import { Choice } from "../../entry/Choice";
@@ -12,7 +12,10 @@ export function Making({ sheet }: { sheet: GarmentSheet }) {
   const words = useQuery(wordsQuery);
   const kind = words.data?.kinds.find((each) => each.name === shape.kind);
   const banded = kind?.has_band ?? false;
-  const side = kind?.seams.find((each) => each.name === "outseam" || each.name === "side")?.name;
+  const inUse = shape.seams?.length ? shape.seams : null;
+  const seams = (kind?.seams ?? []).filter((each) =>
+    each.dart ? false : inUse ? inUse.includes(each.name) : each.usual,
+  );
   return (
     <>
       <h2>How it is made</h2>
@@ -84,14 +87,15 @@ export function Making({ sheet }: { sheet: GarmentSheet }) {
             Belt loop at centre back
           </Checkbox>
         )}
-        {side && (
-          <Checkbox
-            checked={shape.topstitched?.includes(side) ?? false}
-            onChange={(event) => setShape(() => ({ topstitched: event.target.checked ? [side] : [] }))}
-          >
-            Topstitched {side === "outseam" ? "outseams" : "side seams"}
-          </Checkbox>
-        )}
+        <Select
+          mode="multiple"
+          aria-label="Topstitched seams"
+          className="topstitched"
+          placeholder="No topstitching"
+          value={shape.topstitched ?? []}
+          onChange={(topstitched) => setShape(() => ({ topstitched }))}
+          options={seams.map(({ name, words }) => ({ value: name, label: `topstitched: ${words}` }))}
+        />
         <Checkbox
           checked={shape.lined ?? false}
           onChange={(event) => setShape(() => ({ lined: event.target.checked }))}

@@ -65,14 +65,20 @@ export function SetIn({ sheet, seams }: { sheet: GarmentSheet; seams: Of<"Pinnab
           />
           {field(`fixture ${i} from`, "from the lower end", (mm) => mm !== undefined && set({ from: mm }))}
           {field(`fixture ${i} to`, "up to", (mm) => mm !== undefined && set({ to: mm }))}
-          {field(`fixture ${i} most`, "may move", (mm) => set({ most: mm ?? null }), {
-            hint: "empty: the house's limit",
-          })}
+          {!isOut(fixture, kinds) &&
+            field(`fixture ${i} most`, "may move", (mm) => set({ most: mm ?? null }), {
+              hint: "empty: the house's limit",
+            })}
         </>
       )}
     />
   );
 }
+
+const isOut = (fixture: Of<"Fixture">, kinds: Of<"FixtureWords">[]) => {
+  const kind = kinds.find((each) => each.name === fixture.kind);
+  return kind?.can_come_out && (fixture.taken_out ?? kind.comes_out);
+};
 
 /** Whether it limits the line, or is taken out before its seam is moved and set back after. */
 function ComesOut(props: {

@@ -1,0 +1,3 @@
+//! Bodies: measures, the layers worn, dress forms.
+
+pub(crate) mod measures;

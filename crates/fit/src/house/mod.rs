@@ -1,0 +1,6 @@
+//! What the house decides: rules with their reasons, habits, choices, cautions.
+
+pub(crate) mod caution;
+pub(crate) mod choice;
+pub(crate) mod habit;
+pub(crate) mod rules;

@@ -1,0 +1,12 @@
+//! What a garment measures, before and after: girths, ease, lengths, armholes, what gets through, pictures.
+
+pub(crate) mod armhole;
+pub(crate) mod compare;
+pub mod drawing;
+pub mod ease;
+pub(crate) mod fit_picture;
+pub mod girth;
+pub(crate) mod lengths;
+pub(crate) mod letting_out;
+pub(crate) mod put_on;
+pub(crate) mod stride;

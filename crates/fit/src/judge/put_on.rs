@@ -1,0 +1,110 @@
+//! Can it be put on: whether hand, head, hips and shoulders get through where nothing opens.
+
+use serde::Serialize;
+
+use crate::body::measures::MeasureName;
+use crate::garment::{EdgeName, Kind, LevelName, Pattern};
+use crate::judge::ease::{Judging, LevelBalance};
+use crate::unit::length::Length;
+
+/// What has to get through an opening.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(rename_all = "snake_case")]
+pub enum Through {
+    /// The hand, through a closed sleeve hem.
+    Hand,
+    /// The head, through a neck without an opening.
+    Head,
+    /// The hips, through a waist without an opening.
+    Hips,
+    /// The shoulders, through a body without an opening.
+    Shoulders,
+}
+
+/// Whether a part of the body gets through where the garment has no opening.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct PutOn {
+    /// What has to get through.
+    pub through: Through,
+    /// The widest it opens, stretched where the cloth stretches.
+    pub opening: Length,
+    /// What has to get through, as measured.
+    pub body: Length,
+    /// True when it gets through.
+    pub passes: bool,
+    /// The same as a sentence.
+    pub words: String,
+}
+
+/// Whether hand, head, hips and shoulders get through, as far as they were measured. What opens with a
+/// fly, buttons, a zip or a lacing is not asked.
+#[must_use]
+pub fn put_on(levels: &[LevelBalance], pattern: &Pattern, judging: Judging<'_>) -> Vec<PutOn> {
+    let Judging { body, shape, cloth, habits, .. } = judging;
+    let opened = |girth: Length| Length::from_mm(girth.mm() * (1.0 + cloth.stretch));
+    let after = |level: LevelName| {
+        levels.iter().filter(|row| row.girth.level == level).map(|row| row.girth.after).min()
+    };
+    let mut checks = Vec::new();
+    let mut check = |through, opening: Option<Length>, measure, [passes, fails]: [&str; 2]| {
+        let (Some(opening), Some(body)) = (opening, body.get(measure)) else { return };
+        let goes = opening >= body;
+        let (open, around) = (habits.scale.write(opening), habits.scale.write(body));
+        let words = (if goes { passes } else { fails }).replace("{open}", &open).replace("{body}", &around);
+        checks.push(PutOn { through, opening, body, passes: goes, words });
+    };
+    // A shirt's cuff opens by itself.
+    let cuff_opens =
+        shape.kind == Kind::Shirt || shape.fixtures.iter().any(|fixture| fixture.seam.is_on_sleeve());
+    if !cuff_opens {
+        check(
+            Through::Hand,
+            after(LevelName::Wrist).map(opened),
+            MeasureName::Hand,
+            [
+                "The hand gets through: the sleeve hem opens to {open} and the hand measures {body}.",
+                "The hand will not get through: the sleeve hem opens to {open} and the hand measures {body}. Take in less at the wrist, or leave a vent.",
+            ],
+        );
+    }
+    if shape.opens() {
+        return checks;
+    }
+    if pattern.bodice.is_some() {
+        let rim = pattern.panels.iter().flat_map(|panel| &panel.edges);
+        let half: f64 =
+            rim.filter(|edge| edge.name == EdgeName::Neckline).map(|edge| edge.edge.length()).sum();
+        check(
+            Through::Head,
+            Some(opened(Length::from_mm(2.0 * half))),
+            MeasureName::Head,
+            [
+                "The head gets through: the neck opens to {open} and the head measures {body}.",
+                "The head will not get through: the neck opens to {open} and the head measures {body}. Widen the neck, or put in an opening.",
+            ],
+        );
+        let narrowest = [LevelName::Bust, LevelName::UnderBust, LevelName::Waist].map(after);
+        check(
+            Through::Shoulders,
+            narrowest.into_iter().flatten().min().map(opened),
+            MeasureName::ShoulderGirth,
+            [
+                "It goes over the shoulders: its narrowest place opens to {open} and they measure {body}.",
+                "It will not go over the shoulders: its narrowest place opens to {open} and they measure {body}. Take in less there, or put in a zip.",
+            ],
+        );
+    } else {
+        check(
+            Through::Hips,
+            after(LevelName::Waist).map(opened),
+            MeasureName::Hip,
+            [
+                "It goes over the hips: the waist opens to {open} and they measure {body}.",
+                "It will not go over the hips: the waist opens to {open}, they measure {body}, and nothing opens it. Leave the waist wider, or put in a zip.",
+            ],
+        );
+    }
+    checks
+}

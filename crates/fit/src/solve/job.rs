@@ -1,0 +1,256 @@
+//! A job: everything needed to compute one fitting again on another machine.
+
+use chrono::NaiveDate;
+use serde::{Deserialize, Serialize};
+
+use crate::body::measures::Body;
+use crate::garment::Garment;
+use crate::garment::{SeamName, TemplateError};
+use crate::hem::{HemError, HemWish};
+use crate::house::habit::Habits;
+use crate::house::habit::{EveningChoice, OneSide};
+use crate::judge::ease::Intention;
+use crate::line::LineWish;
+use crate::plan::{Progress, Timing};
+use crate::reading::pin::Pin;
+use crate::reading::side::Side;
+use crate::solve::job_error::{JobError, JobErrorCause, serde_name, within};
+use crate::sums::KeptSum;
+use crate::unit::length::Length;
+
+/// How one seam is evened, where it differs from the habit.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(deny_unknown_fields)]
+pub struct SeamEvening {
+    /// The seam.
+    pub seam: SeamName,
+    /// How two sides become one.
+    #[serde(default)]
+    pub choice: Option<EveningChoice>,
+    /// What an unpinned side gets.
+    #[serde(default)]
+    pub one_side: Option<OneSide>,
+}
+
+/// A depth the person has accepted in place of the evened one, because it can be sewn.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(deny_unknown_fields)]
+pub struct AcceptedDepth {
+    /// The seam.
+    pub seam: SeamName,
+    /// The side; `centre` for both together or a single seam.
+    pub side: Side,
+    /// The evened station, from the seam's lower end.
+    pub station: Length,
+    /// The depth accepted.
+    pub depth: Length,
+}
+
+/// One try-on with its pins and what was decided about them.
+#[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(deny_unknown_fields)]
+pub struct Fitting {
+    /// The day of the try-on.
+    #[cfg_attr(feature = "schema", schema(value_type = String, format = Date))]
+    pub held_on: NaiveDate,
+    /// How close it should be.
+    #[serde(default)]
+    pub intention: Intention,
+    /// Centre front and back were anchored, so that the garment could not be dragged round.
+    #[serde(default)]
+    pub anchored: bool,
+    /// The pins as read.
+    #[serde(default)]
+    pub pins: Vec<Pin>,
+    /// How seams are evened, where it differs from the habit.
+    #[serde(default)]
+    pub evening: Vec<SeamEvening>,
+    /// What line ends should do, where it is not left to the house.
+    #[serde(default)]
+    pub ends: Vec<LineWish>,
+    /// Depths accepted in place of evened ones.
+    #[serde(default)]
+    pub accepted: Vec<AcceptedDepth>,
+    /// What is done of the work order.
+    #[serde(default)]
+    pub progress: Progress,
+    /// The dress form it was fitted on, where it was not fitted on its wearer.
+    #[serde(default)]
+    pub form: Option<Body>,
+    /// What is wanted of its hems.
+    #[serde(default)]
+    pub hems: Vec<HemWish>,
+    /// Sums kept with it.
+    #[serde(default)]
+    pub sums: Vec<KeptSum>,
+}
+
+impl Fitting {
+    /// A try-on with nothing read yet.
+    #[must_use]
+    pub fn on(held_on: NaiveDate) -> Fitting {
+        Fitting {
+            held_on,
+            intention: Intention::default(),
+            anchored: false,
+            pins: Vec::new(),
+            evening: Vec::new(),
+            ends: Vec::new(),
+            accepted: Vec::new(),
+            progress: Progress::default(),
+            form: None,
+            hems: Vec::new(),
+            sums: Vec::new(),
+        }
+    }
+}
+
+/// A job file's content.
+#[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(deny_unknown_fields)]
+pub struct Job {
+    /// [`JOB_FORMAT`].
+    #[cfg_attr(feature = "schema", schema(pattern = "^vemble-job/1$"))]
+    pub format: String,
+    /// The wearer's name.
+    pub wearer: String,
+    /// The wearer's measures, where any were taken.
+    #[serde(default)]
+    pub body: Option<Body>,
+    /// Settings.
+    #[serde(default)]
+    pub habits: Habits,
+    /// The garment.
+    pub garment: Garment,
+    /// The fitting.
+    pub fitting: Fitting,
+    /// Steps timed before, for the personal factor.
+    #[serde(default)]
+    pub timings: Vec<Timing>,
+}
+
+impl Body {
+    /// Checks every measure against what a person can have.
+    ///
+    /// # Errors
+    /// The first measure no person has.
+    pub fn check(&self) -> Result<(), JobError> {
+        for (name, read) in &self.measures {
+            let (least, most) = name.plausible();
+            if *read < least || *read > most {
+                let key = serde_name(name);
+                return Err(JobError::at(
+                    format!("measures.{key}"),
+                    JobErrorCause::Measure {
+                        name: name.words(),
+                        read: read.mm(),
+                        least: least.mm(),
+                        most: most.mm(),
+                    },
+                ));
+            }
+        }
+        for (i, layer) in self.layers.iter().enumerate() {
+            let thickness = layer.thickness.mm();
+            within(format!("layers[{i}].thickness"), "the thickness of a layer", thickness, 0.0, 50.0)?;
+        }
+        Ok(())
+    }
+}
+
+impl Garment {
+    /// Checks every number against what a garment can have.
+    ///
+    /// # Errors
+    /// The first that no garment has.
+    pub fn check(&self) -> Result<(), JobError> {
+        let shape = &self.shape;
+        within("cloth.stretch", "the stretch of the cloth", self.cloth.stretch, 0.0, 1.0)?;
+        within("cloth.thickness", "the thickness of the cloth", self.cloth.thickness.mm(), 0.0, 30.0)?;
+        within("shape.band.height", "the band's height", shape.band.height.mm(), 0.0, 150.0)?;
+        within("shape.turn_up", "the hem's turn-up", shape.turn_up.mm(), 0.0, 200.0)?;
+        if let Some(turned) = shape.sleeve_turn_up {
+            within("shape.sleeve_turn_up", "the sleeve hem's turn-up", turned.mm(), 0.0, 200.0)?;
+        }
+        for (i, allowance) in shape.allowances.iter().enumerate() {
+            for (side, length) in [("front", allowance.front), ("back", allowance.back)] {
+                let path = format!("shape.allowances[{i}].{side}");
+                within(path, "a seam allowance", length.mm(), 0.0, 120.0)?;
+            }
+        }
+        for (i, clip) in shape.clips.iter().enumerate() {
+            within(format!("shape.clips[{i}].left"), "what a clip leaves", clip.left.mm(), 0.0, 120.0)?;
+            within(format!("shape.clips[{i}].station"), "a clip's station", clip.station.mm(), 0.0, 2000.0)?;
+        }
+        for (i, fixture) in shape.fixtures.iter().enumerate() {
+            let (from, to) = (fixture.from.mm(), fixture.to.mm());
+            within(
+                format!("shape.fixtures[{i}].from"),
+                "the lower end of what is in a seam",
+                from,
+                0.0,
+                2000.0,
+            )?;
+            within(format!("shape.fixtures[{i}].to"), "its upper end", to, from, 2000.0)?;
+            within(
+                format!("shape.fixtures[{i}].most"),
+                "what the seam may move",
+                fixture.limit().mm(),
+                0.0,
+                100.0,
+            )?;
+        }
+        if let Some(lacing) = &shape.lacing {
+            within(
+                "shape.lacing.overlap",
+                "the overlap of a modesty panel",
+                lacing.overlap.mm(),
+                0.0,
+                200.0,
+            )?;
+            for (level, gap) in &lacing.gaps {
+                let path = format!("shape.lacing.gaps.{}", serde_name(level));
+                within(path, "the gap of a lacing", gap.mm(), 0.0, 400.0)?;
+            }
+        }
+        if let Some(test) = &self.wash_test {
+            test.check()?;
+        }
+        if let Some(above) = shape.lining.above {
+            within("shape.lining.above", "how far the lining ends above the edge", above.mm(), -50.0, 200.0)?;
+        }
+        for (i, feature) in shape.near_hems.iter().enumerate() {
+            let path = |part: &str| format!("shape.near_hems[{i}].{part}");
+            let what = feature.kind.words();
+            if !shape.hems().contains(&feature.hem) {
+                return Err(JobError::at(path("hem"), HemError::NoSleeve));
+            }
+            within(path("from"), "its lower end above the edge", feature.from.mm(), 0.0, 1500.0)?;
+            within(path("to"), "its upper end above the edge", feature.to.mm(), 0.0, 1600.0)?;
+            if feature.to < feature.from {
+                return Err(JobError::at(path("to"), HemError::UpsideDown { what }));
+            }
+            within(path("width"), "how far it is turned in", feature.width.mm(), 0.0, 200.0)?;
+            within(
+                path("at"),
+                "the place round the hem, in degrees,",
+                feature.at.unwrap_or(0.0),
+                0.0,
+                360.0,
+            )?;
+            within(path("count"), "how many buttons", f64::from(feature.count.unwrap_or(2)), 2.0, 60.0)?;
+        }
+        shape.check().map_err(|error| {
+            let path = match &error {
+                TemplateError::Implausible { name, .. } => format!("shape.flats.{}", serde_name(name)),
+                TemplateError::NoSuchSeam { .. } => "shape.seams".to_owned(),
+                _ => "shape.flats".to_owned(),
+            };
+            JobError::at(path, error)
+        })
+    }
+}

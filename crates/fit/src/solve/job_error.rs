@@ -1,0 +1,114 @@
+//! Why a job cannot be computed, with the place in it.
+
+use thiserror::Error;
+
+use crate::garment::{LevelName, TemplateError};
+use crate::hem::HemError;
+use crate::house::habit::HabitOutOfRange;
+use crate::reading::pin::PinError;
+
+/// The format this build writes and reads.
+pub const JOB_FORMAT: &str = "vemble-job/1";
+
+/// Most pins one fitting may have; nobody has that many in a garment.
+pub const MOST_PINS: usize = 400;
+
+/// Why a job cannot be computed, with the place in it.
+#[derive(Debug, Clone, PartialEq, Error)]
+#[error("{path}: {cause}")]
+pub struct JobError {
+    /// Where in the job: `fitting.pins[3]`.
+    pub path: String,
+    /// What is wrong there.
+    pub cause: JobErrorCause,
+}
+
+/// What is wrong with a place in a job.
+#[derive(Debug, Clone, PartialEq, Error)]
+pub enum JobErrorCause {
+    /// Another format.
+    #[error("the format was read as \"{0}\"; this build reads \"{JOB_FORMAT}\"")]
+    Format(String),
+    /// A habit out of its range.
+    #[error(transparent)]
+    Habit(#[from] HabitOutOfRange),
+    /// A body measure no person has.
+    #[error("the {name} was read as {read} mm; it can be from {least} to {most} mm")]
+    Measure {
+        /// The measure.
+        name: &'static str,
+        /// What was read.
+        read: f64,
+        /// The least allowed.
+        least: f64,
+        /// The most allowed.
+        most: f64,
+    },
+    /// A garment measure no garment has, or two at odds.
+    #[error(transparent)]
+    Garment(#[from] TemplateError),
+    /// A pin that cannot be taken.
+    #[error(transparent)]
+    Pin(#[from] PinError),
+    /// A number outside its limits.
+    #[error("{what} was read as {read}; it can be from {least} to {most}")]
+    Number {
+        /// What the number is.
+        what: &'static str,
+        /// What was read.
+        read: f64,
+        /// The least allowed.
+        least: f64,
+        /// The most allowed.
+        most: f64,
+    },
+    /// A level this garment does not have, or does not have yet.
+    #[error("this garment has no {} drawn; measure it flat there first", .0.words())]
+    NoSuchLevel(LevelName),
+    /// Two pins with one id.
+    #[error("the id \"{0}\" is used by another pin of this fitting")]
+    DuplicatePin(String),
+    /// A hem wish no hem of its garment can have.
+    #[error(transparent)]
+    Hem(#[from] HemError),
+    /// A row that cannot keep clear of a place.
+    #[error("no even row keeps clear of that place; change how many there are, or where one is pinned")]
+    NoRow,
+    /// Too many of something.
+    #[error("there are {0} pins; a fitting holds up to {MOST_PINS}")]
+    TooManyPins(usize),
+}
+
+impl JobError {
+    /// An error at a place.
+    pub fn at(path: impl Into<String>, cause: impl Into<JobErrorCause>) -> JobError {
+        JobError { path: path.into(), cause: cause.into() }
+    }
+}
+
+/// Checks a number against its limits.
+pub(crate) fn within(
+    path: impl Into<String>,
+    what: &'static str,
+    read: f64,
+    least: f64,
+    most: f64,
+) -> Result<(), JobError> {
+    if (least..=most).contains(&read) {
+        Ok(())
+    } else {
+        Err(JobError::at(path, JobErrorCause::Number { what, read, least, most }))
+    }
+}
+
+/// The name of a unit variant in files, which the derive spells in snake case.
+pub(crate) fn serde_name(value: &impl std::fmt::Debug) -> String {
+    let mut name = String::new();
+    for c in format!("{value:?}").chars() {
+        if c.is_uppercase() && !name.is_empty() {
+            name.push('_');
+        }
+        name.extend(c.to_lowercase());
+    }
+    name
+}
