@@ -204,7 +204,8 @@ pub fn put_habits(
 /// # Errors
 /// When the database does not answer.
 pub fn timings(conn: &mut Conn, id: AccountId) -> Result<Vec<Timing>, StoreError> {
-    let rows: Vec<(Option<Spelt<Work>>, Option<f64>, Option<f64>)> = step::table
+    type Row = (Option<Spelt<Work>>, Option<f64>, Option<f64>);
+    let rows: Vec<Row> = step::table
         .inner_join(fitting::table)
         .filter(fitting::account_id.eq(id.0))
         .filter(step::stands)

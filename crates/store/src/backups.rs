@@ -55,7 +55,8 @@ pub fn read(conn: &mut Conn, account: AccountId) -> Result<Everything, StoreErro
 }
 
 fn works(conn: &mut PgConnection, account: AccountId) -> Result<BTreeMap<Uuid, Works>, StoreError> {
-    let rows: Vec<(Uuid, String, Option<Spelt<Work>>, Option<f64>)> = step::table
+    type Row = (Uuid, String, Option<Spelt<Work>>, Option<f64>);
+    let rows: Vec<Row> = step::table
         .inner_join(fitting::table)
         .filter(fitting::account_id.eq(account.0).and(step::stands))
         .select((step::fitting_id, step::key, step::work, step::estimate))

@@ -348,7 +348,7 @@ fn replace_progress(
             step::stands.eq(true),
         );
         diesel::insert_into(step::table)
-            .values((step::fitting_id.eq(id), step::key.eq(key), row.clone()))
+            .values((step::fitting_id.eq(id), step::key.eq(key), row))
             .on_conflict((step::fitting_id, step::key))
             .do_update()
             .set(row)

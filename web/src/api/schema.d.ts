@@ -2136,6 +2136,55 @@ export interface components {
             /** @description What that place is called. */
             words: string;
         };
+        /** @description Why a hem cannot be made as it was asked. */
+        HemRefusal: {
+            /** @description What it was to lose. */
+            asked: components["schemas"]["Length"];
+            /** @description The most it can. */
+            most: components["schemas"]["Length"];
+            /** @enum {string} */
+            why: "too_short";
+        } | {
+            /** @description By how much it was to go down. */
+            by: components["schemas"]["Length"];
+            /** @enum {string} */
+            why: "kept";
+        } | {
+            /** @description By how much it was to go down. */
+            by: components["schemas"]["Length"];
+            /** @description What stays in the seam of a facing. */
+            kept: components["schemas"]["Length"];
+            /** @description The most it can go down. */
+            most: components["schemas"]["Length"];
+            /** @description The old turn-up. */
+            old: components["schemas"]["Length"];
+            /** @enum {string} */
+            why: "too_long";
+        } | {
+            /** @description What a facing takes. */
+            faced: components["schemas"]["Length"];
+            /** @description What this hem takes. */
+            takes: components["schemas"]["Length"];
+            /** @description What there is. */
+            there: components["schemas"]["Length"];
+            /** @enum {string} */
+            why: "too_little";
+        } | {
+            /** @description How much further up there would be enough. */
+            shorten: components["schemas"]["Length"];
+            /** @description What there is. */
+            there: components["schemas"]["Length"];
+            /** @enum {string} */
+            why: "nothing";
+        } | {
+            /** @description By how much it is too full, or too tight where negative. */
+            excess: components["schemas"]["Length"];
+            /** @description How it lies. */
+            lies: components["schemas"]["Lies"];
+            /** @enum {string} */
+            why: "does_not_lie";
+            widest?: components["schemas"]["Length"] | null;
+        };
         /** @description One mark to chalk round a hem. */
         HemRow: {
             /** @description How far round the existing edge. */
@@ -2220,7 +2269,8 @@ export interface components {
             pairs: components["schemas"]["HemPairRow"][];
             /** @description What was read. */
             readings: components["schemas"]["HemReadingRead"][];
-            /** @description What cannot be done as it was asked, and the nearest that can. */
+            refusal?: components["schemas"]["HemRefusal"] | null;
+            /** @description The same in words, with the nearest that can be made. */
             refused?: string | null;
             /**
              * Format: double
@@ -3010,6 +3060,8 @@ export interface components {
             data: components["schemas"]["DatumPlace"][];
             /** @description What its two edges are called. */
             edges: string[];
+            /** @description True for the seam pinning begins at. */
+            first: boolean;
             length?: components["schemas"]["Length"] | null;
             /** @description The letter that picks it. */
             letter: string;
@@ -3019,6 +3071,7 @@ export interface components {
             paired: boolean;
             /** @description The seam. */
             seam: components["schemas"]["SeamName"];
+            seen_from?: components["schemas"]["View"] | null;
             /** @description What it is called. */
             words: string;
         };
@@ -3268,6 +3321,8 @@ export interface components {
             let_out_limit?: components["schemas"]["Length"] | null;
             /** @description Its lines: one for both sides, or one a side. */
             lines: components["schemas"]["SideLine"][];
+            /** @description True where there is one on each side. */
+            paired: boolean;
             /** @description The pins. */
             pins: components["schemas"]["PinRead"][];
             /** @description The seam. */
@@ -3284,6 +3339,8 @@ export interface components {
         };
         /** @description A seam with its name on screen. */
         SeamWords: {
+            /** @description True for a dart, which is never topstitched. */
+            dart: boolean;
             /** @description What its two edges are called. */
             edges: string[];
             /** @description Its name in files. */
@@ -4034,6 +4091,11 @@ export interface components {
          * @enum {string}
          */
         Verdict: "strains" | "close" | "as_intended" | "loose" | "swamps";
+        /**
+         * @description Where a garment is looked at from.
+         * @enum {string}
+         */
+        View: "front" | "back";
         /** @description One thing vouched for. */
         Vouched: {
             /** @description Depths from the seam's lower end up, evenly spaced. */

@@ -19,6 +19,7 @@ mod periodic;
 mod place;
 mod readings;
 mod refusal;
+mod refusing;
 mod ring;
 mod side;
 mod solution;
@@ -39,6 +40,7 @@ pub use offer::{HemMend, HemSum};
 pub use original::{Tuck, TuckJoin};
 pub use periodic::{RingLine, RingReading};
 pub use place::{HemBegins, HemPlace, HemSpot};
+pub use refusal::HemRefusal;
 pub use ring::{Ring, RingPanel, RingPoint, point_words, ring_points};
 pub use solution::{
     HemPairRow, HemReadingRead, HemRow, HemSeam, HemSide, HemSolution, OldTurnUp, Uneven, Unrolled,

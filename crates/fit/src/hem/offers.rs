@@ -21,7 +21,7 @@ impl HemSolver<'_> {
     pub(super) fn mends(&self, work: &HemWork<'_>, solution: &HemSolution, least: f64) -> Vec<HemMend> {
         let mut mends = Vec::new();
         // Beyond what the old turn-up gives only a strip set on helps, which no button does.
-        if solution.refused.is_none() || self.let_down_too_far(work, least) {
+        if solution.refusal.is_none() || self.let_down_too_far(work, least) {
             return mends;
         }
         let there = least + work.old;

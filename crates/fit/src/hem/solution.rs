@@ -7,6 +7,7 @@ use super::kind::HemKind;
 use super::lining::{HemLining, Mitre};
 use super::offer::{HemMend, HemSum};
 use super::original::Tuck;
+use super::refusal::HemRefusal;
 use super::turn_up::TurnUp;
 use super::uncut::UncutWay;
 use crate::garment::{HemName, PanelName};
@@ -213,7 +214,9 @@ pub struct HemSolution {
     pub mitres: Vec<Mitre>,
     /// What will be lost in the wash, as a share, and is in every line of the table.
     pub shrinks: Option<f64>,
-    /// What cannot be done as it was asked, and the nearest that can.
+    /// Why it cannot be made as it was asked.
+    pub refusal: Option<HemRefusal>,
+    /// The same in words, with the nearest that can be made.
     pub refused: Option<String>,
     /// Ways to make it after all.
     pub mends: Vec<HemMend>,
@@ -232,7 +235,7 @@ impl HemSolution {
     /// True when it can be worked: computed, and not refused.
     #[must_use]
     pub fn is_solved(&self) -> bool {
-        self.waits.is_none() && self.refused.is_none()
+        self.waits.is_none() && self.refusal.is_none()
     }
 
     /// How far the fold goes up at a place, on one side.

@@ -5,7 +5,8 @@ use super::kind::{HemKind, said};
 use super::lining::{bagged, lining, mitres};
 use super::periodic::RingLine;
 use super::place::{HemPlace, HemSpot};
-use super::refusal::does_not_lie;
+use super::refusal::HemRefusal;
+use super::refusing::{badly_turned, does_not_lie};
 use super::ring::{Ring, ring_points};
 use super::solution::{HemSolution, OldTurnUp};
 use super::take_up::TakeUp;
@@ -16,6 +17,7 @@ use crate::garment::{FeatureKind, HemName, LevelName, Shape};
 use crate::house::rules::HouseRule;
 use crate::reading::side::Side;
 use crate::unit::length::Length;
+use crate::words::hem_refused;
 
 impl<'a> HemSolver<'a> {
     /// The hems the garment has.
@@ -103,6 +105,7 @@ impl<'a> HemSolver<'a> {
             mitres: Vec::new(),
             flare: self.flare_words(&work),
             shrinks: test.map(|test| test.share()),
+            refusal: None,
             refused: None,
             mends: Vec::new(),
             sums: Vec::new(),
@@ -201,7 +204,8 @@ impl<'a> HemSolver<'a> {
                 shape.near_hems.iter().copied().filter(|feature| feature.hem == work.wish.hem).collect();
             solution.mitres = mitres(&near, allowance, self.habits);
         }
-        solution.refused = self.refusal(work, least, mean, allowance).or_else(|| does_not_lie(solution));
+        solution.refusal = self.refusal(work, least, mean, allowance).or_else(|| does_not_lie(solution));
+        solution.refused = solution.refusal.map(|refusal| self.said(refusal, solution));
         solution.mends = self.mends(work, solution, least);
         solution.sums = self.hem_sums(solution, self.garment.wash_test.filter(|_| !self.washed));
     }
@@ -227,6 +231,14 @@ impl<'a> HemSolver<'a> {
     pub(crate) fn has_corner(shape: &Shape, hem: HemName) -> bool {
         let corner = |kind| matches!(kind, FeatureKind::Facing | FeatureKind::Vent | FeatureKind::Slit);
         shape.near_hems.iter().any(|feature| feature.hem == hem && corner(feature.kind))
+    }
+
+    /// A refusal in words; what can be done about a turn-up that does not lie is said with the turn-up.
+    fn said(&self, refusal: HemRefusal, solution: &HemSolution) -> String {
+        match (refusal, badly_turned(solution)) {
+            (HemRefusal::DoesNotLie { .. }, Some(turned)) => turned.words.join(" "),
+            _ => hem_refused(refusal, self.habits.scale),
+        }
     }
 }
 

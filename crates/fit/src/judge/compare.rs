@@ -8,13 +8,14 @@ use crate::plan::Step;
 use crate::reading::side::Side;
 use crate::solve::job::Job;
 use crate::solve::job_error::JobError;
-use crate::solve::solve;
-use crate::solve::{LineOutcome, Solution};
+use crate::solve::{LineOutcome, SideLine, Solution, solve};
 use crate::unit::length::Length;
 use crate::unit::scale::Scale;
 
 /// A change smaller than this, in millimetres, is not said.
 const WORTH_SAYING: f64 = 0.5;
+/// Lines nearer than this are one line, in millimetres.
+const SAME_DEPTH: f64 = 0.05;
 
 /// One level of both.
 #[derive(Debug, Clone, PartialEq, Serialize)]
@@ -146,18 +147,9 @@ pub fn what_changed(first: &Solution, second: &Solution, scale: Scale) -> Vec<St
     }
     for seam in &second.seams {
         let was = first.seams.iter().find(|other| other.seam == seam.seam);
-        let words = |seam: &crate::solve::SeamSolution| -> Vec<String> {
-            seam.lines
-                .iter()
-                .map(|line| match &line.outcome {
-                    LineOutcome::Drawn(drawn) => drawn.words.clone(),
-                    LineOutcome::Refused(refused) => refused.message.clone(),
-                })
-                .collect()
-        };
         match was {
             None => said.push(format!("The {} has a line now.", seam.words)),
-            Some(was) if words(was) != words(seam) => {
+            Some(was) if !are_alike(&was.lines, &seam.lines) => {
                 said.push(format!("The line on the {} is drawn differently.", seam.words));
             }
             Some(_) => {}
@@ -178,6 +170,25 @@ pub fn what_changed(first: &Solution, second: &Solution, scale: Scale) -> Vec<St
     said
 }
 
+/// True where lines lie alike, to less than is worth saying, and end alike.
+fn are_alike(was: &[SideLine], is: &[SideLine]) -> bool {
+    let alike = |was: &SideLine, is: &SideLine| {
+        was.side == is.side
+            && match (&was.outcome, &is.outcome) {
+                (LineOutcome::Drawn(was), LineOutcome::Drawn(is)) => {
+                    let ends = (was.lower.end, was.upper.end) == (is.lower.end, is.upper.end);
+                    let near = |(was, is): (&[f64; 2], &[f64; 2])| (was[1] - is[1]).abs() < SAME_DEPTH;
+                    ends && was.spine.len() == is.spine.len() && was.spine.iter().zip(&is.spine).all(near)
+                }
+                (LineOutcome::Refused(was), LineOutcome::Refused(is)) => {
+                    (was.longer, &was.shallower) == (is.longer, &is.shallower)
+                }
+                _ => false,
+            }
+    };
+    was.len() == is.len() && was.iter().zip(is).all(|(was, is)| alike(was, is))
+}
+
 /// What is different about one hem, in a sentence.
 fn hem_changed(first: &Solution, hem: &HemSolution, scale: Scale) -> Option<String> {
     let Some(was) = first.hems.iter().find(|other| other.hem == hem.hem) else {
@@ -194,8 +205,11 @@ fn hem_changed(first: &Solution, hem: &HemSolution, scale: Scale) -> Option<Stri
     } else if was.allowance != hem.allowance {
         parts.push(format!("is turned up {} in place of {}", hem.allowance_words, was.allowance_words));
     }
-    let words = |hem: &HemSolution| hem.lining.as_ref().map(|lining| lining.words.clone());
-    if words(was) != words(hem) {
+    let lies = |hem: &HemSolution| {
+        let lining = hem.lining.as_ref()?;
+        Some((lining.hangs, lining.edge, lining.above, lining.slack, lining.turn))
+    };
+    if lies(was) != lies(hem) {
         parts.push("has its lining done otherwise".to_owned());
     }
     let settled = |hem: &HemSolution| hem.is_solved();

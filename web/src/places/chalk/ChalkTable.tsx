@@ -14,7 +14,6 @@ const markWords: Record<Of<"ChalkMark">, string> = {
 
 /** A seam there is only one of. */
 
-
 /** The line as marks for chalk and tape. */
 export const ChalkTable = memo(function ChalkTable({
   line,
@@ -30,9 +29,7 @@ export const ChalkTable = memo(function ChalkTable({
   const [one, other] = seam.edge_words;
   return (
     <section aria-label="Chalk table" data-testid={`chalk-table-${line.side}`}>
-      <h2>
-        {!seam.paired ? "Both halves" : line.side === "centre" ? "Both sides" : line.side}: chalk table
-      </h2>
+      <h2>{!seam.paired ? "Both halves" : line.side === "centre" ? "Both sides" : line.side}: chalk table</h2>
       <p className="soft" style={{ fontSize: 14, lineHeight: 1.35 }}>
         From {from}. {line.words}
       </p>

@@ -1,0 +1,45 @@
+//! Why a hem cannot be made as it was asked, and the nearest that can.
+
+use crate::hem::HemRefusal;
+use crate::unit::scale::Scale;
+
+/// A refusal with its numbers and what to do.
+pub(crate) fn hem_refused(refusal: HemRefusal, scale: Scale) -> String {
+    let write = |length| scale.write(length);
+    match refusal {
+        HemRefusal::TooShort { asked, most } => format!(
+            "{} is more than the garment has below; it can lose {} at most.",
+            write(asked),
+            write(most)
+        ),
+        HemRefusal::Kept { by } => {
+            format!(
+                "A hem that is kept cannot be let down by {}: unpick it, and choose another kind.",
+                write(by)
+            )
+        }
+        HemRefusal::TooLong { by, old, kept, most } => format!(
+            "It cannot be let down by {}: the old turn-up is {}, and {} of it stay in the seam of a facing. {} is the most, faced; beyond that a strip is set on.",
+            write(by),
+            write(old),
+            write(kept),
+            write(most)
+        ),
+        HemRefusal::TooLittle { there, takes, faced } => format!(
+            "Below the new fold there is {} of cloth, and this hem takes {}: turn up {} instead, or face it, which takes {}.",
+            write(there),
+            write(takes),
+            write(there),
+            write(faced)
+        ),
+        HemRefusal::Nothing { there, shorten } => format!(
+            "Below the new fold there is {} of cloth, not enough for any seam: shorten it by {} more, or set a strip on.",
+            write(there),
+            write(shorten)
+        ),
+        HemRefusal::DoesNotLie { excess, .. } if excess.is_negative() => {
+            format!("The turn-up is {} too tight.", write(excess.abs()))
+        }
+        HemRefusal::DoesNotLie { excess, .. } => format!("The turn-up is {} too full.", write(excess)),
+    }
+}
