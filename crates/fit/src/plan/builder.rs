@@ -122,7 +122,7 @@ impl Builder<'_> {
     /// The lines of some seams, or of all where none are named.
     fn lines_of(&self, seams: &[SeamName]) -> Vec<Vouched> {
         let among = |work: &&SeamWork<'_>| seams.is_empty() || seams.contains(&work.seam);
-        self.works.iter().filter(among).flat_map(SeamWork::vouched).collect()
+        self.works.iter().filter(among).flat_map(|work| work.vouched.iter().cloned()).collect()
     }
 
     /// What ticking a step vouches for.

@@ -57,7 +57,7 @@ impl Builder<'_> {
         if self.works.iter().any(|work| work.seam.is_dart()) {
             how.push("What a dart takes outside is laid in a soft pleat inside.".into());
         }
-        if self.works.iter().any(SeamWork::lets_out) {
+        if self.works.iter().any(|work| work.lets_out) {
             how.push("Where the outside is let out the lining must give as much: look what is inside its own seams first; what is missing comes out of its pleat, or is set in.".into());
         }
         let opened = self.opened(|what| matches!(what, Opening::Lining(_)));

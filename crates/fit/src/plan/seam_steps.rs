@@ -170,7 +170,7 @@ impl Builder<'_> {
         let mut how = vec![
             "Longest stitch, 4–5, contrast thread, no back stitch: it comes out in one pull.".to_owned(),
         ];
-        if self.works.iter().any(SeamWork::lets_out) {
+        if self.works.iter().any(|work| work.lets_out) {
             how.push("Where a line lets out, tack it first, then open the old stitching inside it.".into());
         }
         if self.folds_band() {
@@ -320,7 +320,7 @@ impl Builder<'_> {
                 .needs(needs)
                 .after([StepKey::whole(Act::CutBand)]),
         );
-        if work.takes_in() {
+        if work.takes_in {
             self.add(
                 Draft::new(
                     Act::OpenOld,
@@ -338,7 +338,7 @@ impl Builder<'_> {
         let trims = self.habits.allowance == AllowanceHabit::Trim
             && self.garment.source != Source::Toile
             && !work.seam.is_dart()
-            && work.takes_in();
+            && work.takes_in;
         if !trims {
             return;
         }

@@ -27,6 +27,12 @@ pub struct SeamWork<'a> {
     pub at_armhole: bool,
     /// A line crosses the waist seam, which has to be opened there.
     pub at_waist_seam: bool,
+    /// Some stretch of it comes in, however much another is let out.
+    pub(super) takes_in: bool,
+    /// Some stretch of it is let out.
+    pub(super) lets_out: bool,
+    /// Where its lines lie.
+    pub(super) vouched: Vec<Vouched>,
 }
 
 impl<'a> SeamWork<'a> {
@@ -38,6 +44,8 @@ impl<'a> SeamWork<'a> {
         let sleeved = shape.sleeve_build() != SleeveBuild::None;
         let waist = seam.datum(Datum::AboveWaistSeam).map(|datum| datum.at);
         let hem = if seam.name.is_on_sleeve() { HemName::Sleeve } else { HemName::Hem };
+        let depths: Vec<f64> =
+            lines.iter().flat_map(|(_, line)| stations(line).map(|station| line.depth(station))).collect();
         let runs_off = seam.lower == SeamEnd::Hem && any(&|line| line.lower == LineEnd::RunOff);
         SeamWork {
             seam: seam.name,
@@ -50,6 +58,9 @@ impl<'a> SeamWork<'a> {
                     low < waist && waist < high
                 })
             }),
+            takes_in: depths.iter().any(|depth| *depth > NOTHING),
+            lets_out: depths.iter().any(|depth| *depth < -NOTHING),
+            vouched: lines.iter().map(|(side, line)| Vouched::line(seam.name, *side, line)).collect(),
             lines,
         }
     }
@@ -66,16 +77,6 @@ impl<'a> SeamWork<'a> {
     /// "s" where it is sewn on both sides.
     pub(super) fn plural(&self) -> &'static str {
         if self.lines.len() > 1 { "s" } else { "" }
-    }
-
-    /// True where some stretch of it comes in, however much another is let out.
-    pub(super) fn takes_in(&self) -> bool {
-        self.depths().any(|depth| depth > NOTHING)
-    }
-
-    /// True where some stretch of it is let out.
-    pub(super) fn lets_out(&self) -> bool {
-        self.depths().any(|depth| depth < -NOTHING)
     }
 
     /// By how much left and right differ at most, where it has two sides.
@@ -95,15 +96,6 @@ impl<'a> SeamWork<'a> {
                 .chain([from.mm(), to.mm()])
                 .any(|station| line.depth(station).abs() > NOTHING)
         })
-    }
-
-    /// Where its lines lie.
-    pub(super) fn vouched(&self) -> impl Iterator<Item = Vouched> {
-        self.lines.iter().map(|(side, line)| Vouched::line(self.seam, *side, line))
-    }
-
-    fn depths(&self) -> impl Iterator<Item = f64> {
-        self.lines.iter().flat_map(|(_, line)| stations(line).map(|station| line.depth(station)))
     }
 }
 

@@ -264,19 +264,15 @@ impl Vouched {
     }
 }
 
-/// A short mark of all of it: equal only where everything is, to a hundredth of a millimetre. FNV-1a, 64 bits (Fowler,
-/// Noll, Vo), which needs to be no more than unlikely to repeat.
+/// A short mark of all of it: equal only where everything is, to a hundredth of a millimetre. After FNV-1a (Fowler,
+/// Noll, Vo), by words of 64 bits: it needs to be no more than unlikely to repeat.
 #[must_use]
 pub fn mark(vouches: &[Vouched]) -> String {
     let mut hash: u64 = 0xcbf2_9ce4_8422_2325;
-    let mut feed = |bytes: &[u8]| {
-        for byte in bytes {
-            hash = (hash ^ u64::from(*byte)).wrapping_mul(0x0100_0000_01b3);
-        }
-    };
+    let mut feed = |word: u64| hash = (hash ^ word).wrapping_mul(0x0100_0000_01b3);
     for each in vouches {
-        feed(each.about().as_bytes());
-        each.numbers().iter().for_each(|number| feed(&number.to_le_bytes()));
+        each.about().bytes().for_each(|byte| feed(u64::from(byte)));
+        each.numbers().into_iter().for_each(|number| feed(number.cast_unsigned()));
     }
     format!("{hash:016x}")
 }
