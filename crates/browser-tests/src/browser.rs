@@ -201,7 +201,7 @@ impl Browser {
     pub async fn fill(&self, label: &str, text: &str) {
         let field = self.field(label).await;
         field.click().await.expect("the field takes the cursor");
-        field.send_keys("\u{E009}a\u{E000}\u{E003}").await.expect("rubbed out");
+        field.send_keys("\u{E009}a\u{E000}\u{E003}").await.unwrap_or_else(|error| panic!("{label}: {error}"));
         if !text.is_empty() {
             field.send_keys(text).await.expect("typed");
         }

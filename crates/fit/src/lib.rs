@@ -57,6 +57,7 @@ pub use reading::ladder::{ladder, moved_rung};
 pub use reading::pin::{DEEPEST_READING, EdgeRead, EntryMode, HIGHEST_TAKE_UP, LONGEST_SEAM, Pin, PinError};
 pub use reading::side::Side;
 pub use share::{ShareOut, SharePart, SharePlan, ShareRequest, share_out};
+pub use solve::about::About;
 pub use solve::admit::{Admitted, NotAdmitted, admit};
 pub use solve::job::{AcceptedDepth, Fitting, Job, SeamEvening};
 pub use solve::job_error::{JOB_FORMAT, JobError, JobErrorCause, MOST_PINS};

@@ -143,7 +143,7 @@ fn nothing_ordinary_raises_an_alarm() {
             .warnings
             .iter()
             .filter(|each| each.code == "line.unpinned")
-            .map(|each| &each.about)
+            .map(|each| format!("{:?}", each.about))
             .collect();
         let said = unpinned.len();
         unpinned.sort();

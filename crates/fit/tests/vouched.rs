@@ -133,6 +133,16 @@ fn each_kind_of_change_lapses_what_was_about_it_and_nothing_else() {
     let fray = changed(&|job| job.garment.cloth.fray = Fray::High);
     assert!(has(&fray, "trim_outseam") && has(&fray, "trim_centre_back"), "{fray:?}");
     assert!(!has(&fray, "try_on") && !has(&fray, "sew_outseam"), "{fray:?}");
+    // What is inside a seam is what a trim counts on, and the chalk where it is measured from the raw edge.
+    let inside = |job: &mut Job| job.garment.shape.allowances[0].front += mm(4.0);
+    let seam = done.garment.shape.allowances[0].seam;
+    let trimmed = changed(&inside);
+    assert_eq!(trimmed, [format!("trim_{}", seam.key())]);
+    let mut by_edge = example("barn-dance-trousers");
+    by_edge.habits.match_by = vemble_fit::MatchBy::RawEdge;
+    let mut by_edge = finished(by_edge);
+    inside(&mut by_edge);
+    assert!(has(&lapsed(&by_edge), "chalk") && !has(&lapsed(&by_edge), "try_on"));
     // What is about nothing that moves.
     for (what, change) in [
         (

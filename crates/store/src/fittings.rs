@@ -13,7 +13,7 @@ use vemble_fit::{Datum, EdgeRead, EntryMode, Fitting, Intention, Length, Pin, Se
 use crate::hems;
 use crate::owned::is_known;
 use crate::pool::at_one_moment;
-use crate::rows::{Rows, changed};
+use crate::rows::{Rows, changed, put_rows};
 use crate::schema::{confirmation, decision, fitting, pin, step};
 use crate::spelt::Spelt;
 use crate::version::Versioned;
@@ -262,14 +262,7 @@ fn replace_pins(conn: &mut PgConnection, id: Uuid, pins: &[Pin]) -> Result<(), S
     let is = (0..).zip(pins).map(|(position, pin)| PinRow::new(id, position, pin)).collect();
     let Rows { gone, put } = changed(was, is, |row| row.id.clone());
     diesel::delete(pin::table.filter(pin::fitting_id.eq(id).and(pin::id.eq_any(gone)))).execute(conn)?;
-    for row in &put {
-        diesel::insert_into(pin::table)
-            .values(row)
-            .on_conflict((pin::fitting_id, pin::id))
-            .do_update()
-            .set(row)
-            .execute(conn)?;
-    }
+    put_rows!(conn, pin(fitting_id, id), put);
     Ok(())
 }
 
@@ -301,14 +294,7 @@ fn replace_decisions(conn: &mut PgConnection, id: Uuid, fitted: &Fitting) -> Res
     for (kind, position) in gone {
         diesel::delete(decision::table.find((id, kind, position))).execute(conn)?;
     }
-    for row in &put {
-        diesel::insert_into(decision::table)
-            .values(row)
-            .on_conflict((decision::fitting_id, decision::kind, decision::position))
-            .do_update()
-            .set(row)
-            .execute(conn)?;
-    }
+    put_rows!(conn, decision(fitting_id, kind, position), put);
     Ok(())
 }
 
@@ -378,13 +364,6 @@ fn replace_confirmations(conn: &mut PgConnection, id: Uuid, progress: &Progress)
     let Rows { gone, put } = changed(was, is, |row| row.key.clone());
     let theirs = confirmation::fitting_id.eq(id).and(confirmation::key.eq_any(gone));
     diesel::delete(confirmation::table.filter(theirs)).execute(conn)?;
-    for row in &put {
-        diesel::insert_into(confirmation::table)
-            .values(row)
-            .on_conflict((confirmation::fitting_id, confirmation::key))
-            .do_update()
-            .set(row)
-            .execute(conn)?;
-    }
+    put_rows!(conn, confirmation(fitting_id, key), put);
     Ok(())
 }

@@ -12,7 +12,7 @@ use vemble_fit::{Cloth, ClothFamily, Fibre, Fray, Garment, Length, WashTest};
 use crate::hand::Hand;
 use crate::journal::{self, KeptLine, NewLine, Subject};
 use crate::pool::at_one_moment;
-use crate::rows::{Rows, changed};
+use crate::rows::{Rows, changed, put_rows};
 use crate::schema::{flat_measure, garment, seam_allowance, wearer};
 use crate::spelt::Spelt;
 use crate::version::{Expected, Versioned, Write, decide, one_at_a_time};
@@ -372,14 +372,7 @@ fn replace_flats(conn: &mut PgConnection, id: Uuid, shape: &Shape) -> Result<(),
     let Rows { gone, put } = changed(was, shape.flats.iter().map(row).collect(), |row| row.name);
     let theirs = flat_measure::garment_id.eq(id).and(flat_measure::name.eq_any(gone));
     diesel::delete(flat_measure::table.filter(theirs)).execute(conn)?;
-    for row in &put {
-        diesel::insert_into(flat_measure::table)
-            .values(row)
-            .on_conflict((flat_measure::garment_id, flat_measure::name))
-            .do_update()
-            .set(row)
-            .execute(conn)?;
-    }
+    put_rows!(conn, flat_measure(garment_id, name), put);
     Ok(())
 }
 
@@ -408,14 +401,7 @@ fn replace_allowances(conn: &mut PgConnection, id: Uuid, shape: &Shape) -> Resul
     let Rows { gone, put } = changed(was, (0..).zip(&shape.allowances).map(row).collect(), |row| row.seam);
     let theirs = seam_allowance::garment_id.eq(id).and(seam_allowance::seam.eq_any(gone));
     diesel::delete(seam_allowance::table.filter(theirs)).execute(conn)?;
-    for row in &put {
-        diesel::insert_into(seam_allowance::table)
-            .values(row)
-            .on_conflict((seam_allowance::garment_id, seam_allowance::seam))
-            .do_update()
-            .set(row)
-            .execute(conn)?;
-    }
+    put_rows!(conn, seam_allowance(garment_id, seam), put);
     Ok(())
 }
 

@@ -9,7 +9,7 @@ use vemble_fit::hem::{HemRead, HemReading, HemWish};
 use vemble_fit::{Length, Side};
 
 use crate::StoreError;
-use crate::rows::{Rows, changed};
+use crate::rows::{Rows, changed, put_rows};
 use crate::schema::{hem_reading, hem_wish};
 use crate::spelt::Spelt;
 
@@ -98,14 +98,7 @@ pub(crate) fn replace(conn: &mut PgConnection, fitting: Uuid, wishes: &[HemWish]
     let Rows { gone, put } = changed(was, is, |row| row.hem);
     let theirs = hem_wish::fitting_id.eq(fitting).and(hem_wish::hem.eq_any(gone));
     diesel::delete(hem_wish::table.filter(theirs)).execute(conn)?;
-    for row in &put {
-        diesel::insert_into(hem_wish::table)
-            .values(row)
-            .on_conflict((hem_wish::fitting_id, hem_wish::hem))
-            .do_update()
-            .set(row)
-            .execute(conn)?;
-    }
+    put_rows!(conn, hem_wish(fitting_id, hem), put);
     let was: Vec<ReadingRow> = hem_reading::table
         .filter(hem_reading::fitting_id.eq(fitting))
         .select(ReadingRow::as_select())
@@ -119,13 +112,6 @@ pub(crate) fn replace(conn: &mut PgConnection, fitting: Uuid, wishes: &[HemWish]
     for (hem, id) in gone {
         diesel::delete(hem_reading::table.find((fitting, hem, id))).execute(conn)?;
     }
-    for row in &put {
-        diesel::insert_into(hem_reading::table)
-            .values(row)
-            .on_conflict((hem_reading::fitting_id, hem_reading::hem, hem_reading::id))
-            .do_update()
-            .set(row)
-            .execute(conn)?;
-    }
+    put_rows!(conn, hem_reading(fitting_id, hem, id), put);
     Ok(())
 }

@@ -21,6 +21,21 @@ pub(crate) fn changed<Key: Ord, Row: PartialEq>(
     Rows { gone, put }
 }
 
+/// Puts rows of a table, each in place of the one with its key.
+macro_rules! put_rows {
+    ($conn:expr, $table:ident($($key:ident),+), $rows:expr) => {
+        for row in &$rows {
+            diesel::insert_into($table::table)
+                .values(row)
+                .on_conflict(($($table::$key),+))
+                .do_update()
+                .set(row)
+                .execute($conn)?;
+        }
+    };
+}
+pub(crate) use put_rows;
+
 #[cfg(test)]
 mod tests {
     use super::*;

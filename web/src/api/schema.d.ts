@@ -773,6 +773,37 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description What something is about. */
+        About: {
+            /** @enum {string} */
+            on: "garment";
+        } | {
+            /** @enum {string} */
+            on: "body";
+        } | {
+            /** @enum {string} */
+            on: "seam";
+            /** @description Which. */
+            seam: components["schemas"]["SeamName"];
+        } | {
+            /** @description Which. */
+            level: components["schemas"]["LevelName"];
+            /** @enum {string} */
+            on: "level";
+        } | {
+            /** @description Which. */
+            length: components["schemas"]["LengthName"];
+            /** @enum {string} */
+            on: "length";
+        } | {
+            /** @enum {string} */
+            on: "armholes";
+        } | {
+            /** @description Which. */
+            hem: components["schemas"]["HemName"];
+            /** @enum {string} */
+            on: "hem";
+        };
         /** @description A depth the person has accepted in place of the evened one, because it can be sewn. */
         AcceptedDepth: {
             /** @description The depth accepted. */
@@ -4114,6 +4145,13 @@ export interface components {
             /** @description What stays beyond the new stitching. */
             stays: components["schemas"]["Length"];
         } | {
+            /** @description On each edge; nothing where nobody has looked. */
+            edges?: components["schemas"]["Length"][] | null;
+            /** @enum {string} */
+            of: "inside";
+            /** @description The seam. */
+            seam: components["schemas"]["SeamName"];
+        } | {
             /** @description The hem. */
             hem: components["schemas"]["HemName"];
             /** @enum {string} */
@@ -4191,8 +4229,8 @@ export interface components {
         };
         /** @description One warning. */
         Warning: {
-            /** @description What it is about, as a path in the result: `seams.outseam`. */
-            about: string;
+            /** @description What it is about. */
+            about: components["schemas"]["About"];
             /** @description Its stable name: `evening.twist`. */
             code: string;
             /** @description What is so, and what to do. */

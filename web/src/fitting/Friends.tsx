@@ -41,6 +41,8 @@ export function Friends({ id }: { id: string }) {
         open={open}
         onCancel={() => setOpen(false)}
         footer={null}
+        // A touch beside it must not take the words away while somebody types them.
+        maskClosable={false}
         title="A friend reads, on another telephone"
         destroyOnHidden
       >

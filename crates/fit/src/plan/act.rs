@@ -27,7 +27,7 @@ pub enum Phase {
 
 /// What of the garment a step is about, so that its tick lapses when that changes.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
-pub(super) enum About {
+pub(super) enum VouchesFor {
     /// Nothing that moves.
     Nothing,
     /// Where something was opened, not how deep a line lies there.
@@ -47,13 +47,13 @@ pub(super) struct Recipe {
     pub(super) work: Work,
     pub(super) tools: &'static [&'static str],
     pub(super) cautions: &'static [Caution],
-    pub(super) about: About,
+    pub(super) vouches: VouchesFor,
     /// What to do when its tick has lapsed.
     pub(super) again: &'static str,
 }
 
 macro_rules! acts {
-    ($($act:ident $word:literal: $phase:ident $bench:ident $work:ident [$($tool:literal),*] [$($caution:ident),*] $about:ident, $again:literal;)*) => {
+    ($($act:ident $word:literal: $phase:ident $bench:ident $work:ident [$($tool:literal),*] [$($caution:ident),*] $vouches:ident, $again:literal;)*) => {
         /// What a step does.
         #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash)]
         pub enum Act {
@@ -78,7 +78,7 @@ macro_rules! acts {
                         work: Work::$work,
                         tools: &[$($tool),*],
                         cautions: &[$(Caution::$caution),*],
-                        about: About::$about,
+                        vouches: VouchesFor::$vouches,
                         again: $again,
                     },)*
                 }

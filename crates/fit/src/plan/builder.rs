@@ -3,7 +3,7 @@
 
 use std::collections::{BTreeMap, BTreeSet};
 
-use super::act::{About, Act};
+use super::act::{Act, VouchesFor};
 use super::draft::{Draft, StopFacts};
 use super::key::{On, StepKey};
 use super::opening::{Open, Opening, openings};
@@ -16,7 +16,7 @@ use super::time::{Pace, Timing, minutes_for, minutes_together};
 use super::vouched::{Lapse, Vouched, lapse, mark};
 use crate::garment::{Garment, Purpose, SeamName, Shape};
 use crate::hem::HemSolution;
-use crate::house::choice::HemWhen;
+use crate::house::choice::{HemWhen, MatchBy};
 use crate::house::habit::Habits;
 use crate::house::rules::HouseRule;
 use crate::unit::length::Length;
@@ -125,27 +125,37 @@ impl Builder<'_> {
         self.works.iter().filter(among).flat_map(|work| work.vouched.iter().cloned()).collect()
     }
 
+    fn inside(&self, seam: SeamName) -> Vouched {
+        let edges = self.shape.allowance(seam).map(|inside| [inside.front, inside.back]);
+        Vouched::Inside { seam, edges }
+    }
+
     /// What ticking a step vouches for.
     fn vouches(&self, draft: &Draft) -> Vec<Vouched> {
         let hem = |on: On| match on {
             On::Hem(hem) | On::Feature(hem, ..) => Some(hem),
             _ => None,
         };
-        let mut vouches = match draft.key.act.recipe().about {
-            About::Nothing => Vec::new(),
-            About::Opened => vec![Vouched::Opened { seams: draft.seams.clone() }],
-            About::Lines => self.lines_of(&draft.seams),
-            About::Hem => {
+        let mut vouches = match draft.key.act.recipe().vouches {
+            VouchesFor::Nothing => Vec::new(),
+            VouchesFor::Opened => vec![Vouched::Opened { seams: draft.seams.clone() }],
+            VouchesFor::Lines => self.lines_of(&draft.seams),
+            VouchesFor::Hem => {
                 let own = self.hems.iter().filter(|each| hem(draft.key.on) == Some(each.hem));
                 own.flat_map(|hem| Vouched::hem(hem)).collect()
             }
-            About::Everything => {
+            VouchesFor::Everything => {
                 let hems = self.hems.iter().flat_map(|hem| Vouched::hem(hem));
                 self.lines_of(&[]).into_iter().chain(hems).collect()
             }
         };
         if let Some((seam, stays)) = draft.stop.as_ref().and_then(|facts| facts.stays) {
             vouches.push(Vouched::Allowance { seam, stays });
+            vouches.push(self.inside(seam));
+        }
+        // Measured from the raw edge, the chalk depends on what is inside.
+        if draft.key == StepKey::whole(Act::Chalk) && self.habits.match_by == MatchBy::RawEdge {
+            vouches.extend(self.works.iter().map(|work| self.inside(work.seam)));
         }
         vouches
     }

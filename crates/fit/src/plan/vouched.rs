@@ -39,6 +39,13 @@ pub enum Vouched {
         /// What stays beyond the new stitching.
         stays: Length,
     },
+    /// What is inside a seam now, on its two edges.
+    Inside {
+        /// The seam.
+        seam: SeamName,
+        /// On each edge; nothing where nobody has looked.
+        edges: Option<[Length; 2]>,
+    },
     /// Where the new fold of a hem lies.
     Fold {
         /// The hem.
@@ -96,6 +103,11 @@ pub enum Lapse {
         seam: SeamName,
         /// What stays now.
         stays: Length,
+    },
+    /// Something else is inside a seam than was said.
+    Inside {
+        /// The seam.
+        seam: SeamName,
     },
     /// A fold lies elsewhere.
     FoldMoved {
@@ -163,7 +175,7 @@ impl Vouched {
             Vouched::Fold { takes_up, .. } => takes_up.len() <= MOST_PLACES,
             Vouched::Opened { seams } => seams.len() <= SeamName::ALL.len(),
             Vouched::Seen { mark } => mark.len() == 16,
-            Vouched::Allowance { .. } | Vouched::TurnUp { .. } => true,
+            Vouched::Allowance { .. } | Vouched::Inside { .. } | Vouched::TurnUp { .. } => true,
         }
     }
 
@@ -173,7 +185,8 @@ impl Vouched {
             (Vouched::Line { seam: a, side: b, .. }, Vouched::Line { seam: c, side: d, .. }) => {
                 (a, b) == (c, d)
             }
-            (Vouched::Allowance { seam: a, .. }, Vouched::Allowance { seam: b, .. }) => a == b,
+            (Vouched::Allowance { seam: a, .. }, Vouched::Allowance { seam: b, .. })
+            | (Vouched::Inside { seam: a, .. }, Vouched::Inside { seam: b, .. }) => a == b,
             (Vouched::Fold { hem: a, side: b, .. }, Vouched::Fold { hem: c, side: d, .. }) => {
                 (a, b) == (c, d)
             }
@@ -202,6 +215,19 @@ impl Vouched {
             (Vouched::Allowance { seam, stays }, was) => {
                 let same = matches!(was, Some(Vouched::Allowance { stays: was, .. }) if (*stays - *was).abs() <= within);
                 (!same).then_some(Lapse::Allowance { seam: *seam, stays: *stays })
+            }
+            (Vouched::Inside { seam, edges }, was) => {
+                let near = |[a, b]: [Length; 2], [c, d]: [Length; 2]| {
+                    (a - c).abs() <= within && (b - d).abs() <= within
+                };
+                let same = match was {
+                    Some(Vouched::Inside { edges: was, .. }) => match (edges, was) {
+                        (Some(is), Some(was)) => near(*is, *was),
+                        (is, was) => is == was,
+                    },
+                    _ => false,
+                };
+                (!same).then_some(Lapse::Inside { seam: *seam })
             }
             (Vouched::Fold { hem, takes_up, .. }, Some(Vouched::Fold { takes_up: was, .. })) => {
                 moved(takes_up, was).map(|by| Lapse::FoldMoved { hem: *hem, by })
@@ -235,7 +261,10 @@ impl Vouched {
         match self {
             Vouched::Line { seam, .. } => Some(Lapse::LineGone { seam: *seam }),
             Vouched::Fold { hem, .. } | Vouched::TurnUp { hem, .. } => Some(Lapse::HemGone { hem: *hem }),
-            Vouched::Allowance { .. } | Vouched::Opened { .. } | Vouched::Seen { .. } => None,
+            Vouched::Allowance { .. }
+            | Vouched::Inside { .. }
+            | Vouched::Opened { .. }
+            | Vouched::Seen { .. } => None,
         }
     }
 
@@ -245,6 +274,7 @@ impl Vouched {
         match self {
             Vouched::Line { depths, .. } => all(depths),
             Vouched::Allowance { stays, .. } => vec![stays.nm()],
+            Vouched::Inside { edges, .. } => edges.iter().flatten().map(|edge| edge.nm()).collect(),
             Vouched::Fold { takes_up, .. } => all(takes_up),
             Vouched::TurnUp { allowance, .. } => vec![allowance.nm()],
             Vouched::Opened { .. } | Vouched::Seen { .. } => Vec::new(),
@@ -256,6 +286,7 @@ impl Vouched {
         match self {
             Vouched::Line { seam, side, .. } => format!("line {} {}", seam.key(), side.words()),
             Vouched::Allowance { seam, .. } => format!("allowance {}", seam.key()),
+            Vouched::Inside { seam, .. } => format!("inside {}", seam.key()),
             Vouched::Fold { hem, side, .. } => format!("fold {} {}", hem.key(), side.words()),
             Vouched::TurnUp { hem, kind, .. } => format!("turn-up {} {kind:?}", hem.key()),
             Vouched::Opened { seams } => seams.iter().map(|seam| seam.key()).collect::<Vec<_>>().join(" "),

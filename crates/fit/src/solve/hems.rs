@@ -75,38 +75,38 @@ impl Solver<'_> {
     }
 
     fn warn_of_hem(&mut self, hem: &HemSolution) {
-        let about = format!("hems.{}", hem.hem.key());
+        let about = hem.hem;
         let scale = self.habits.scale;
         if let Some(waits) = &hem.waits {
-            self.warn("hem.waits", Weight::Mind, &about, waits.clone());
+            self.warn("hem.waits", Weight::Mind, about, waits.clone());
         }
         if let Some(refused) = &hem.refused {
-            self.warn("hem.refused", Weight::Mind, &about, refused.clone());
+            self.warn("hem.refused", Weight::Mind, about, refused.clone());
         }
         if let Some(uneven) = &hem.uneven {
-            self.warn("hem.uneven", Weight::Mind, &about, uneven.words.clone());
+            self.warn("hem.uneven", Weight::Mind, about, uneven.words.clone());
         }
         let ask = Length::from_mm(self.habits.rule(HouseRule::HemPairAsk));
         if hem.paired
             && hem.pairs.iter().any(|row| row.take_up[2].abs() > ask)
             && let Some(words) = &hem.pair_words
         {
-            self.warn("hem.pair", Weight::Mind, &about, words.clone());
+            self.warn("hem.pair", Weight::Mind, about, words.clone());
         }
         // What does not lie was refused above.
         let splayed = hem.sides.iter().filter_map(|side| side.turn_up.as_ref());
         if let Some(turned) = splayed.into_iter().find(|turned| turned.lies == Lies::Splay)
             && hem.kind.turns_up()
         {
-            self.warn("hem.turn_up", Weight::Note, &about, turned.words.join(" "));
+            self.warn("hem.turn_up", Weight::Note, about, turned.words.join(" "));
         }
         let blocked: std::collections::BTreeSet<String> =
             HemSolver::in_the_way(hem).map(|collision| collision.says.clone()).collect();
         for says in blocked {
-            self.warn("hem.collision", Weight::Mind, &about, says);
+            self.warn("hem.collision", Weight::Mind, about, says);
         }
         if let Some(share) = hem.shrinks {
-            self.warn("hem.shrinks", Weight::Note, &about, format!(
+            self.warn("hem.shrinks", Weight::Note, about, format!(
                 "Not washed yet; a swatch lost {:.1} %. Fold and cut line stand lower by as much, so that it is right once it is washed. Wash it only when it is sewn; or wash it first, say so on its sheet, and the lines move.",
                 100.0 * share
             ));
@@ -121,7 +121,7 @@ impl Solver<'_> {
             self.warn(
                 "hem.trip",
                 Weight::Danger,
-                &about,
+                about,
                 format!(
                     "Finished it is {} above the floor at its lowest. {}",
                     scale.write(Length::from_mm(above)),

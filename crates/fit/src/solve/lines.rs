@@ -231,7 +231,7 @@ impl Solver<'_> {
         let mut message = words.refusal(refusal, limit);
         message[..1].make_ascii_uppercase();
         message.push('.');
-        self.warn("line.refused", Weight::Mind, format!("seams.{}", seam.words()), message.clone());
+        self.warn("line.refused", Weight::Mind, seam, message.clone());
         message
     }
 

@@ -2,6 +2,7 @@
 
 use chrono::Days;
 
+use super::about::About;
 use super::solving::Solver;
 use crate::garment::{FixtureKind, FlatName, LevelName, Pattern, Purpose, Seam, SeamEnd, SeamName, Tube};
 use crate::house::caution::Caution;
@@ -45,7 +46,7 @@ impl Solver<'_> {
         self.warn(
             "garment.missing",
             Weight::Mind,
-            "garment",
+            About::Garment,
             format!("Not measured yet on the garment: {}. {still}", words.join(", ")),
         );
     }
@@ -62,7 +63,7 @@ impl Solver<'_> {
             }
         }
         let (were, them) = if names.len() == 1 { ("was", "it") } else { ("were", "them") };
-        self.warn("garment.estimated", Weight::Note, "garment", format!(
+        self.warn("garment.estimated", Weight::Note, About::Garment, format!(
             "The {} {were} not measured and {} estimated in the drawing; numbers that rest on an estimate carry a ≈. Measure {them} for truer ones.",
             names.join(", "),
             if names.len() == 1 { "is" } else { "are" }
@@ -73,7 +74,7 @@ impl Solver<'_> {
         &mut self,
         code: &'static str,
         weight: Weight,
-        about: impl Into<String>,
+        about: impl Into<About>,
         message: String,
     ) {
         self.warnings.push(Warning { code, weight, about: about.into(), message, read: None });
@@ -99,9 +100,11 @@ impl Solver<'_> {
 
     /// Says once which stretch towards a free end nobody pinned, and what the line does there.
     pub(super) fn warn_of_unpinned(&mut self, seam: &Seam, side: Side, line: &Line, targets: &[Target]) {
-        if self.warnings.iter().any(|warning| {
-            warning.code == "line.unpinned" && warning.about == format!("seams.{}", seam.name.words())
-        }) {
+        if self
+            .warnings
+            .iter()
+            .any(|warning| warning.code == "line.unpinned" && warning.about == About::from(seam.name))
+        {
             return;
         }
         let step = self.habits.rule(HouseRule::LadderStep);
@@ -133,7 +136,7 @@ impl Solver<'_> {
                 write(bare),
                 seam.name.words()
             );
-            let about = format!("seams.{}", seam.name.words());
+            let about = seam.name;
             self.warn("line.unpinned", Weight::Note, about, message);
             let side = if side == Side::Centre && seam.name.is_paired() { Side::Left } else { side };
             self.asks_for(seam, side, next.clamp(0.0, line.length));
@@ -166,7 +169,7 @@ impl Solver<'_> {
             usual.datum.words()
         );
         let station = row.station;
-        self.warn("evening.not_read", Weight::Mind, format!("seams.{}", seam.name.words()), message);
+        self.warn("evening.not_read", Weight::Mind, seam.name, message);
         self.asks_for(seam, side, station);
     }
 
@@ -176,11 +179,11 @@ impl Solver<'_> {
             Purpose::Protective => Caution::Protective,
             Purpose::ChildNightwear => Caution::ChildNightwear,
         };
-        self.warn("garment.purpose", Weight::Danger, "garment", caution.words().to_owned());
+        self.warn("garment.purpose", Weight::Danger, About::Garment, caution.words().to_owned());
     }
 
     pub(super) fn warn_of_evening(&mut self, seam: &Seam, evening: &Evening) {
-        let about = format!("seams.{}", seam.name.words());
+        let about = seam.name;
         let legs = seam.name == SeamName::Outseam && self.shape.kind.has_legs();
         let (above, other) = if legs {
             ("Above the crotch", "leg")
@@ -255,7 +258,7 @@ impl Solver<'_> {
             self.warn(
                 "body.missing",
                 Weight::Mind,
-                "body",
+                About::Body,
                 format!(
                     "Not measured on {}: {}. Those levels have a girth but no ease; measure them to know.",
                     self.job.wearer,
@@ -266,7 +269,7 @@ impl Solver<'_> {
         let fresh = self.habits.rule(HouseRule::MeasureAge);
         let due = body.taken_on.checked_add_days(Days::new(fresh as u64));
         if due.is_some_and(|due| self.job.fitting.held_on > due) {
-            self.warn("body.stale", Weight::Note, "body", format!(
+            self.warn("body.stale", Weight::Note, About::Body, format!(
                 "{} was measured on {}, more than {fresh:.0} days before this fitting; measure again before trusting the ease.",
                 self.job.wearer, body.taken_on
             ));
@@ -275,7 +278,7 @@ impl Solver<'_> {
             let (Some(ease), Some(floor), Some(cannot)) = (row.ease_after, row.floor, row.cannot) else {
                 continue;
             };
-            self.warn("ease.strains", Weight::Mind, format!("levels.{}", row.girth.level.words()), format!(
+            self.warn("ease.strains", Weight::Mind, row.girth.level, format!(
                 "The {} {cannot}: {} of ease, and it needs {} at least. Move pins out there, or let the seam out.",
                 row.girth.level.words(), scale.write(ease), scale.write(floor)
             ));
@@ -288,7 +291,7 @@ impl Solver<'_> {
                 } else {
                     "just as long".to_owned()
                 };
-                self.warn("ease.seated", Weight::Note, "levels.waist", format!(
+                self.warn("ease.seated", Weight::Note, LevelName::Waist, format!(
                     "Sitting, the waist measures {body}: the band is {longer}, layers counted, so its wearer can sit."
                 ));
             } else {
@@ -300,7 +303,7 @@ impl Solver<'_> {
                 self.warn(
                     "ease.seated",
                     Weight::Mind,
-                    "levels.waist",
+                    LevelName::Waist,
                     format!("Sitting, the waist measures {body}: {short}."),
                 );
             }
@@ -308,7 +311,7 @@ impl Solver<'_> {
         if let Some(foot) = foot {
             let level = foot.level.words();
             let (opening, around) = (scale.write(foot.opening), scale.write(foot.foot));
-            let about = format!("levels.{level}");
+            let about = foot.level;
             if foot.passes {
                 self.warn("foot.passes", Weight::Note, about, format!(
                     "The foot gets through: the {level} opens to {opening} and heel and instep measure {around}."
@@ -333,7 +336,7 @@ impl Solver<'_> {
             Some(slit) => format!("A slit or vent {} high gives it, or a wider hem", write(slit)),
             None => "It wants a wider hem".to_owned(),
         };
-        self.warn("stride", Weight::Mind, "levels.hem", format!(
+        self.warn("stride", Weight::Mind, LevelName::Hem, format!(
             "The hem will not let you step: {} above the floor a step of {step} takes {} round, and it has {}. {act}.",
             write(stride.height), write(stride.needs), write(stride.girth)
         ));
@@ -350,14 +353,14 @@ impl Solver<'_> {
     ) {
         for check in put_on {
             let weight = if check.passes { Weight::Note } else { Weight::Mind };
-            self.warn("put_on", weight, "garment", check.words.clone());
+            self.warn("put_on", weight, About::Garment, check.words.clone());
         }
         for row in lengths {
             if let Some(finding) = &row.finding {
                 // What is felt at a reach is no fault of an ordinary garment.
                 let reach = row.name == LengthName::AcrossBack;
                 let weight = if reach { Weight::Note } else { Weight::Mind };
-                self.warn("length", weight, format!("lengths.{}", row.words), finding.clone());
+                self.warn("length", weight, About::Length { length: row.name }, finding.clone());
             }
         }
         let moved = [
@@ -372,12 +375,12 @@ impl Solver<'_> {
                 let changed = fit.armhole[0] != fit.armhole[1] || fit.cap.is_some_and(|cap| cap[0] != cap[1]);
                 if changed {
                     let side = fit.side.map_or(String::new(), |side| format!("On the {}: ", side.words()));
-                    self.warn("armhole", Weight::Note, "armholes", format!("{side}{}", fit.words));
+                    self.warn("armhole", Weight::Note, About::Armholes, format!("{side}{}", fit.words));
                 }
             }
         }
         for inset in insets {
-            self.warn("inset", Weight::Mind, format!("seams.{}", inset.seam.words()), inset.words.clone());
+            self.warn("inset", Weight::Mind, inset.seam, inset.words.clone());
         }
         self.warn_of_lacing(levels);
     }
@@ -386,14 +389,14 @@ impl Solver<'_> {
         let Some(lacing) = &self.shape.lacing else { return };
         let scale = self.habits.scale;
         for row in levels.iter().filter(|row| lacing.gaps.get(&row.girth.level) == Some(&Length::ZERO)) {
-            self.warn("lacing.closed", Weight::Mind, format!("levels.{}", row.girth.level.words()), format!(
+            self.warn("lacing.closed", Weight::Mind, row.girth.level, format!(
                 "At the {} the laced edges already meet: nothing is left to tighten. Take the seams in there, or pad.",
                 row.girth.level.words()
             ));
         }
         if let Some(widest) = lacing.gaps.values().max() {
             let panel = *widest + lacing.overlap * 2;
-            self.warn("lacing.panel", Weight::Note, "garment", format!(
+            self.warn("lacing.panel", Weight::Note, About::Garment, format!(
                 "A modesty panel has to be {} wide: the widest gap of {} and {} under each edge. Loosen the lacing at numbness or breathlessness.",
                 scale.write(panel), scale.write(*widest), scale.write(lacing.overlap)
             ));
@@ -424,12 +427,12 @@ impl Solver<'_> {
             let total = 2.0 * deepest;
             let with_sides = self.lines.get(SeamName::Outseam, Side::Left).is_some();
             if total > self.habits.rule(HouseRule::BackAloneShare) && !with_sides {
-                self.warn("back.share", Weight::Mind, "seams.centre back", format!(
+                self.warn("back.share", Weight::Mind, SeamName::CentreBack, format!(
                     "The centre back alone takes {}: the side seams will swing back. Pin some of it at the sides.",
                     scale.write(Length::from_mm(total))
                 ));
             } else if total >= self.habits.rule(HouseRule::BackAloneWarn) {
-                self.warn("back.pockets", Weight::Note, "seams.centre back", format!(
+                self.warn("back.pockets", Weight::Note, SeamName::CentreBack, format!(
                     "The centre back takes {}; back pockets come that much closer at their height. Look at them in the mirror.",
                     scale.write(Length::from_mm(total))
                 ));
@@ -443,14 +446,14 @@ impl Solver<'_> {
                 };
                 let (left, gap) = (scale.write(left), scale.write(gap));
                 let message = format!("Between the back pockets {left} is left at most of {gap}. {act}");
-                self.warn("back.gap", weight, "seams.centre back", message);
+                self.warn("back.gap", weight, SeamName::CentreBack, message);
             }
         }
         let crease = self.lines.get(SeamName::Outseam, Side::Left).map(|line| line.character());
         if let Some(out) = crease.filter(|out| out.deepest > self.habits.rule(HouseRule::CreaseShift))
             && self.lines.get(SeamName::Inseam, Side::Left).is_none()
         {
-            self.warn("outseam.crease", Weight::Note, "seams.outseam", format!(
+            self.warn("outseam.crease", Weight::Note, SeamName::Outseam, format!(
                 "Only the outseam moves, so the crease and the side pockets shift {} inward at the deepest point. Share with the inseam below the crotch if that shows.",
                 scale.write(Length::from_mm(out.deepest / 2.0))
             ));
@@ -460,7 +463,7 @@ impl Solver<'_> {
                 .filter(|shift| shift.abs().mm() > self.habits.rule(HouseRule::LegShift))
         {
             let way = if shift.is_positive() { "inward" } else { "outward" };
-            self.warn("leg.shift", Weight::Note, "seams.inseam", format!(
+            self.warn("leg.shift", Weight::Note, SeamName::Inseam, format!(
                 "The middle of each leg moves {} {way}, and the crease with it: half of what outseam and inseam differ.",
                 scale.write(shift.abs())
             ));
@@ -484,7 +487,7 @@ impl Solver<'_> {
             } else {
                 ""
             };
-            self.warn("line.traces", Weight::Mind, format!("seams.{}", seam.words()), format!(
+            self.warn("line.traces", Weight::Mind, seam, format!(
                 "Letting out the {} may show the old stitching, needle holes and a faded or crisp fold. Unpick a short stretch and look first.{inside}", seam.words()
             ));
         }
@@ -523,7 +526,7 @@ impl Solver<'_> {
             self.warn(
                 "seam.fixture",
                 Weight::Mind,
-                format!("seams.{}", fixture.seam.words()),
+                fixture.seam,
                 format!(
                     "The {} in the {} allows {} there: {act}.",
                     fixture.kind.words(),
@@ -546,7 +549,7 @@ impl Solver<'_> {
                 SeamName::Yoke => ["at the centre back", "at the armhole"],
                 _ => ["at the centre front", "at the centre back"],
             };
-            self.warn("cross.length", Weight::Note, format!("seams.{}", seam.words()), format!(
+            self.warn("cross.length", Weight::Note, seam, format!(
                 "The {} takes {} of length {from} and {} {to}; no girth changes. The hem rises as much: look at it from the side.",
                 seam.words(), scale.write(start), scale.write(end)
             ));
@@ -564,7 +567,7 @@ impl Solver<'_> {
         };
         if !lines.is_empty() {
             let go = if lines.len() > 1 { "go" } else { "goes" };
-            self.warn("waist_seam.crossed", Weight::Note, "seams.waist seam", format!(
+            self.warn("waist_seam.crossed", Weight::Note, SeamName::WaistSeam, format!(
                 "The {} {go} through the waist seam: bodice and skirt lose the same there. Open it a little to either side, and check that darts and zip still meet.",
                 lines.join(" and the ")
             ));

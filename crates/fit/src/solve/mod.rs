@@ -1,6 +1,7 @@
 //! A job on its way to a solution: what it holds, whether it can be, its lines, girths and work order, and what it comes
 //! to in short.
 
+pub(crate) mod about;
 pub(crate) mod admit;
 mod answer;
 mod hems;

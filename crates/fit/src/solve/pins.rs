@@ -64,7 +64,7 @@ impl Solver<'_> {
             self.warn(
                 "seam.length",
                 Weight::Mind,
-                format!("seams.{}", name.words()),
+                name,
                 format!(
                     "The length of the {} is not known, so its pins wait; measure it on the garment.",
                     name.words()

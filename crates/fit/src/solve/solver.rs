@@ -1,5 +1,6 @@
 //! The order of solving: pins, evening, lines, girths, plan.
 
+use super::about::About;
 use super::answer::{RESULT_FORMAT, Solution};
 use super::lines::Underarm;
 use super::pins::{between, merge_close};
@@ -139,7 +140,7 @@ impl<'a> Solver<'a> {
             self.warn(
                 "seam.stays",
                 Weight::Note,
-                format!("seams.{}", seam.name.words()),
+                seam.name,
                 format!("Every pin on the {} says nothing: it stays as it is.", seam.name.words()),
             );
         }
@@ -330,7 +331,7 @@ impl<'a> Solver<'a> {
             self.warn(
                 "body.missing",
                 Weight::Mind,
-                "body",
+                About::Body,
                 format!(
                     "{} has no measures yet: girths are computed, ease and verdicts wait for them.",
                     self.job.wearer

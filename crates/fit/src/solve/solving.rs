@@ -1,5 +1,6 @@
 //! A job while it is solved.
 
+use super::about::About;
 use crate::garment::{Pattern, SeamName, Shape, TemplateError};
 use crate::hem::HemError;
 use crate::house::habit::Habits;
@@ -73,7 +74,7 @@ impl<'a> Solver<'a> {
                 solver.warn(
                     "garment.disagree",
                     Weight::Mind,
-                    "garment",
+                    About::Garment,
                     format!("{sentence}. Until then lines are drawn, but no girths."),
                 );
             }

@@ -2,6 +2,7 @@
 
 use serde::Serialize;
 
+use super::about::About;
 use crate::garment::SeamName;
 use crate::reading::datum::Datum;
 use crate::reading::side::Side;
@@ -43,8 +44,8 @@ pub struct Warning {
     pub code: &'static str,
     /// How much it matters.
     pub weight: Weight,
-    /// What it is about, as a path in the result: `seams.outseam`.
-    pub about: String,
+    /// What it is about.
+    pub about: About,
     /// What is so, and what to do.
     pub message: String,
     /// The pin whose reading would settle it.

@@ -14,6 +14,7 @@ pub(crate) fn lapsed(lapse: Lapse, scale: Scale) -> String {
         Lapse::Allowance { seam, stays } => {
             format!("what stays inside the {} became {}", seam.words(), scale.write(stays))
         }
+        Lapse::Inside { seam } => format!("what is inside the {} was measured anew", seam.words()),
         Lapse::FoldMoved { hem, by } => {
             format!("the fold of the {} was moved by up to {}", hem.words(), scale.write(by))
         }

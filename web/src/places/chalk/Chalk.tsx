@@ -1,4 +1,5 @@
-import { useEffect, useMemo, useState } from "react";
+import { useCallback, useEffect, useMemo } from "react";
+import { useSearchParams } from "react-router";
 import type { Of } from "../../api/client";
 import { Balance } from "../../cloth/Balance";
 import { Panels } from "../../cloth/Panels";
@@ -17,7 +18,12 @@ type Seam = Of<"SeamSolution">;
 
 /** At the table: read, even up, draw, check on paper. */
 export default function Chalk({ id, draft, job, solution }: AtWork) {
-  const [chosen, setChosen] = useState<Of<"SeamName"> | null>(null);
+  const [address, setAddress] = useSearchParams();
+  const chosen = address.get("seam");
+  const setChosen = useCallback(
+    (seam: Of<"SeamName">) => setAddress({ seam }, { replace: true }),
+    [setAddress],
+  );
   const seams = solution.seams;
   const seam = seams.find((each) => each.seam === chosen) ?? seams[0];
   // The panels this seam lies on; a seam across the body lies on none alone.
@@ -33,7 +39,7 @@ export default function Chalk({ id, draft, job, solution }: AtWork) {
     };
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);
-  }, [seams]);
+  }, [seams, setChosen]);
   if (!seam) {
     return (
       <div className="page stack">
@@ -96,7 +102,7 @@ export default function Chalk({ id, draft, job, solution }: AtWork) {
       <section aria-label="Balance" className="stack">
         <h2>What every level will measure</h2>
         {solution.levels.length > 0 && <Balance levels={solution.levels} />}
-        <Minds id={id} warnings={solution.warnings} />
+        <Minds id={id} warnings={solution.warnings} here={{ on: "seam", seam: seam.seam }} />
       </section>
     </div>
   );

@@ -40,7 +40,7 @@ export default function HemPage({ id, draft, job, solution }: AtWork) {
   }
   const known = wishOf(job.fitting, place.hem);
   const solved = solution.hems.find((each) => each.hem === place.hem);
-  const about = `hems.${place.hem}`;
+  const here = { on: "hem" as const, hem: place.hem };
   return (
     <div className="page stack" style={{ gap: 14 }}>
       <TableTabs id={id} />
@@ -102,9 +102,11 @@ export default function HemPage({ id, draft, job, solution }: AtWork) {
               {solved && <HemSays solved={solved} />}
               <Minds
                 id={id}
+                here={here}
                 warnings={solution.warnings.filter(
                   (each) =>
-                    each.about === about &&
+                    each.about.on === "hem" &&
+                    each.about.hem === place.hem &&
                     ![
                       "hem.turn_up",
                       "hem.refused",

@@ -3,20 +3,48 @@ import { Link } from "react-router";
 import type { Of } from "../../api/client";
 import { readAt } from "../../entry/toRead";
 
-/** What the person should know, gravest first; a pin that would settle it is one press away. */
-export const Minds = memo(function Minds(props: { warnings: Of<"Warning">[]; id: string }) {
+type Warning = Of<"Warning">;
+type About = Warning["about"];
+
+/** What the person should know, gravest first; a pin that would settle it, or the place it is about, one press away. */
+export const Minds = memo(function Minds(props: { warnings: Warning[]; id: string; here?: About }) {
+  const here = JSON.stringify(props.here);
   return (
     <ul className="minds" data-testid="warnings">
-      {props.warnings.map((warning) => (
-        <li key={warning.code + warning.about + warning.message} className={warning.weight}>
-          {warning.message}{" "}
-          {warning.read && (
-            <Link className="next-act" to={readAt(props.id, warning.read)}>
-              {warning.read.words}
-            </Link>
-          )}
-        </li>
-      ))}
+      {props.warnings.map((warning) => {
+        const about = JSON.stringify(warning.about);
+        const place = about === here ? null : placeOf(warning.about, props.id);
+        return (
+          <li key={warning.code + about + warning.message} className={warning.weight}>
+            {warning.message}{" "}
+            {warning.read ? (
+              <Link className="next-act" to={readAt(props.id, warning.read)}>
+                {warning.read.words}
+              </Link>
+            ) : (
+              place && (
+                <Link className="next-act" to={place.to}>
+                  {place.words}
+                </Link>
+              )
+            )}
+          </li>
+        );
+      })}
     </ul>
   );
 });
+
+/** Where something is seen to that stands on another page. */
+function placeOf(about: About, id: string): { to: string; words: string } | null {
+  switch (about.on) {
+    case "seam":
+      return { to: `/fittings/${id}/chalk?seam=${about.seam}`, words: "To its line" };
+    case "hem":
+      return { to: `/fittings/${id}/hem`, words: "To the hem" };
+    case "body":
+      return { to: "/people", words: "To the measures" };
+    default:
+      return null;
+  }
+}

@@ -78,7 +78,7 @@ function Sheet({
           <InsideSeams sheet={sheet} />
           <Making sheet={sheet} />
           <WashTest sheet={sheet} />
-          <NearHems sheet={sheet} places={sheet.solution.data?.hem_places ?? []} />
+          <NearHems sheet={sheet} places={sheet.known?.hem_places ?? []} />
         </section>
         <aside className="stack" style={{ position: "sticky", top: 12 }}>
           <SoFar sheet={sheet} />
@@ -137,7 +137,7 @@ function SoFar({ sheet }: { sheet: GarmentSheet }) {
       </div>
       <ul className="minds">
         {solution?.warnings
-          .filter((warning) => warning.about === "garment")
+          .filter((warning) => warning.about.on === "garment")
           .map((warning) => (
             <li key={warning.code} className={warning.weight}>
               {warning.message}

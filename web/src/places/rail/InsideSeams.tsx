@@ -9,7 +9,7 @@ import { useSheetField } from "./useSheetField";
 /** What is inside each seam, where it is clipped, what is set into it, and a laced back. */
 export function InsideSeams({ sheet }: { sheet: GarmentSheet }) {
   const { shape } = sheet.record.garment;
-  const seams = sheet.solution.data?.pinnable.filter((each) => !each.new_dart) ?? [];
+  const seams = sheet.known?.pinnable.filter((each) => !each.new_dart) ?? [];
   const lengths = useMemo(
     () =>
       Object.fromEntries(

@@ -114,6 +114,9 @@ export function useGarmentSheet(
     [record.garment, habits.data, body],
   );
   const solution = useQuery(solutionQuery(job));
+  // Fields that follow from the garment stay while one of its measures cannot be: somebody may be typing in them.
+  const [known, setKnown] = useState(solution.data);
+  if (solution.data && solution.data !== known) setKnown(solution.data);
   const save = useMutation({
     /** Given the version to replace; null for a garment that is hung for the first time. */
     mutationFn: async (version: number | null) => {
@@ -147,6 +150,8 @@ export function useGarmentSheet(
     onReading,
     wearers: wearers.data ?? [],
     solution,
+    /** The last solution there was. */
+    known,
     save: () => save.mutate(keptVersion),
     /** When another window saved meanwhile: saves this sheet over it. */
     saveOver: stale == null ? undefined : () => save.mutate(stale),
