@@ -102,7 +102,12 @@ export default function Chalk({ id, draft, job, solution }: AtWork) {
       <section aria-label="Balance" className="stack">
         <h2>What every level will measure</h2>
         {solution.levels.length > 0 && <Balance levels={solution.levels} />}
-        <Minds id={id} warnings={solution.warnings} here={{ on: "seam", seam: seam.seam }} />
+        <Minds
+          id={id}
+          warnings={solution.warnings}
+          here={{ on: "seam", seam: seam.seam }}
+          drawn={solution.seams}
+        />
       </section>
     </div>
   );

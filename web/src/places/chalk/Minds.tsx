@@ -7,13 +7,19 @@ type Warning = Of<"Warning">;
 type About = Warning["about"];
 
 /** What the person should know, gravest first; a pin that would settle it, or the place it is about, one press away. */
-export const Minds = memo(function Minds(props: { warnings: Warning[]; id: string; here?: About }) {
+export const Minds = memo(function Minds(props: {
+  warnings: Warning[];
+  id: string;
+  here?: About;
+  /** The seams that have a line to go to. */
+  drawn?: Of<"SeamSolution">[];
+}) {
   const here = JSON.stringify(props.here);
   return (
     <ul className="minds" data-testid="warnings">
       {props.warnings.map((warning) => {
         const about = JSON.stringify(warning.about);
-        const place = about === here ? null : placeOf(warning.about, props.id);
+        const place = about === here ? null : placeOf(warning.about, props.id, props.drawn);
         return (
           <li key={warning.code + about + warning.message} className={warning.weight}>
             {warning.message}{" "}
@@ -36,10 +42,16 @@ export const Minds = memo(function Minds(props: { warnings: Warning[]; id: strin
 });
 
 /** Where something is seen to that stands on another page. */
-function placeOf(about: About, id: string): { to: string; words: string } | null {
+function placeOf(
+  about: About,
+  id: string,
+  drawn: Of<"SeamSolution">[] = [],
+): { to: string; words: string } | null {
   switch (about.on) {
     case "seam":
-      return { to: `/fittings/${id}/chalk?seam=${about.seam}`, words: "To its line" };
+      return drawn.some((each) => each.seam === about.seam)
+        ? { to: `/fittings/${id}/chalk?seam=${about.seam}`, words: "To its line" }
+        : null;
     case "hem":
       return { to: `/fittings/${id}/hem`, words: "To the hem" };
     case "body":

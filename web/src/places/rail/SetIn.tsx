@@ -28,7 +28,7 @@ export function SetIn({ sheet, seams }: { sheet: GarmentSheet; seams: Of<"Pinnab
     <ShapeList
       sheet={sheet}
       list="fixtures"
-      add="Something is set into a seam: zip, pocket, label, pattern"
+      add="Something sits in a seam: zip, pocket, label"
       fresh={first && { seam: first, kind: "zip", from: 0, to: 200 }}
       row={(fixture, i, set) => (
         <>
