@@ -205,7 +205,7 @@ impl Solver<'_> {
             self.warn(
                 "evening.twist",
                 Weight::Mind,
-                about.clone(),
+                about,
                 format!(
                     "Left and right differ by more than {} the same way all along the {}. {ask}",
                     self.habits.scale.write(Length::from_mm(self.habits.rule(HouseRule::TwistAsk))),
