@@ -222,6 +222,21 @@ fn a_label_comes_out_and_goes_back_unless_its_seam_stays_there() {
 }
 
 #[test]
+fn two_labels_in_one_seam_are_taken_out_each_by_itself() {
+    let mut shape = skirt();
+    let label = |from, to| Fixture { kind: FixtureKind::Label, ..zip(from, to, None) };
+    shape.fixtures = vec![label(300.0, 340.0), label(400.0, 440.0)];
+    let mut job = job(shape);
+    for side in [Side::Left, Side::Right] {
+        job.fitting.pins.extend(side_pins(side, &[0.0, 100.0, 200.0, 300.0, 420.0], 8.0));
+    }
+    let plan = plan(&job);
+    for key in ["take_out_label_side_left", "take_out_label_side_left_2", "put_back_label_side_left_2"] {
+        assert_eq!(plan.steps.iter().filter(|step| step.key == key).count(), 1, "{key}");
+    }
+}
+
+#[test]
 fn two_vents_are_two_corners_and_what_stands_near_a_hem_has_a_step_each() {
     let mut job = example("hem-lined-coat");
     let vent = *job.garment.shape.near_hems.iter().find(|near| near.width.is_positive()).expect("a corner");

@@ -199,6 +199,25 @@ fn a_hem_that_moves_lapses_its_own_steps() {
 }
 
 #[test]
+fn a_lapse_has_a_number_only_where_the_tape_has_a_mark_for_it() {
+    let done = trousers();
+    let said = |by: f64, unit, rounding| {
+        let mut job = done.clone();
+        job.habits.scale = Scale { unit, rounding };
+        deeper(&mut job, SeamName::Outseam, by);
+        solved(&job).plan.step("try_on").and_then(|step| step.lapsed.clone()).expect("it lapsed")
+    };
+    let little = said(1.4, Unit::Inch, Rounding::EighthInch);
+    assert!(little.contains("was moved a little after the try-on"), "{little}");
+    for (unit, rounding, mark) in
+        [(Unit::Inch, Rounding::EighthInch, " in after"), (Unit::Cm, Rounding::Mm, " cm after")]
+    {
+        let far = said(12.0, unit, rounding);
+        assert!(far.contains("by up to ") && far.contains(mark) && !far.contains("up to 0 "), "{far}");
+    }
+}
+
+#[test]
 fn a_confirmation_holds_for_the_line_it_was_given_for() {
     let mut job = trousers();
     job.fitting.progress.done.retain(|key, _| !key.starts_with("trim"));

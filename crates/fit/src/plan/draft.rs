@@ -55,7 +55,7 @@ impl Draft {
             after: Vec::new(),
             stop: None,
             seams: match on {
-                On::Seam(seam) | On::Fixture(_, seam, _) => vec![seam],
+                On::Seam(seam) | On::Fixture(_, seam, ..) => vec![seam],
                 _ => Vec::new(),
             },
             bench: recipe.bench,

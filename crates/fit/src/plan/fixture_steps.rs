@@ -8,7 +8,7 @@ use crate::garment::{Fixture, FixtureKind};
 
 impl Builder<'_> {
     /// Takes a zip, buttons, a pocket or a label out of its seam before anything is tacked.
-    pub(super) fn take_out(&mut self, fixture: &Fixture) {
+    pub(super) fn take_out(&mut self, fixture: &Fixture, nth: usize) {
         let seam = fixture.seam.words();
         let how = match fixture.kind {
             FixtureKind::Zip => {
@@ -27,7 +27,7 @@ impl Builder<'_> {
         self.add(
             Draft::new(
                 Act::TakeOut,
-                On::fixture(fixture),
+                On::fixture(fixture, nth),
                 format!("Take the {} out of the {seam}", fixture.kind.words()),
             )
             .over(run)
@@ -37,8 +37,8 @@ impl Builder<'_> {
     }
 
     /// Sets it back into the new seam, before a band or a waist seam closes over it, and tries it on with it.
-    pub(super) fn put_back(&mut self, fixture: &Fixture) {
-        let (on, seam, what) = (On::fixture(fixture), On::Seam(fixture.seam), fixture.kind.words());
+    pub(super) fn put_back(&mut self, fixture: &Fixture, nth: usize) {
+        let (on, seam, what) = (On::fixture(fixture, nth), On::Seam(fixture.seam), fixture.kind.words());
         let how = match fixture.kind {
             FixtureKind::Zip => {
                 "Press the seam open first. Teeth on the new line, ends on the thread marks; tack it, close it, look that both sides are level, then sew from the lower end up on both sides."

@@ -19,8 +19,8 @@ pub enum On {
     Hem(HemName),
     /// Something near a hem; the first of its kind there, the second.
     Feature(HemName, FeatureKind, usize),
-    /// Something in a seam.
-    Fixture(FixtureKind, SeamName, Option<Side>),
+    /// Something in a seam; the first of its kind there, the second.
+    Fixture(FixtureKind, SeamName, Option<Side>, usize),
 }
 
 /// The key of a step, by which it is ticked: `sew_outseam`, `mitre_hem_vent`.
@@ -49,8 +49,8 @@ impl StepKey {
 impl On {
     /// Something in a seam.
     #[must_use]
-    pub const fn fixture(fixture: &Fixture) -> On {
-        On::Fixture(fixture.kind, fixture.seam, fixture.side)
+    pub const fn fixture(fixture: &Fixture, nth: usize) -> On {
+        On::Fixture(fixture.kind, fixture.seam, fixture.side, nth)
     }
 }
 
@@ -63,14 +63,20 @@ impl fmt::Display for StepKey {
             On::Hem(hem) => write!(to, "_{}", hem.key()),
             On::Feature(hem, kind, nth) => {
                 write!(to, "_{}_{}", hem.key(), kind.words().replace(' ', "_"))?;
-                if nth > 0 { write!(to, "_{}", nth + 1) } else { Ok(()) }
+                counted(nth, to)
             }
-            On::Fixture(kind, seam, side) => {
+            On::Fixture(kind, seam, side, nth) => {
                 write!(to, "_{}_{}", kind.words().replace(' ', "_"), seam.key())?;
-                side.map_or(Ok(()), |side| write!(to, "_{}", side.words()))
+                side.map_or(Ok(()), |side| write!(to, "_{}", side.words()))?;
+                counted(nth, to)
             }
         }
     }
+}
+
+/// The second of its kind says so.
+fn counted(nth: usize, to: &mut fmt::Formatter<'_>) -> fmt::Result {
+    if nth > 0 { write!(to, "_{}", nth + 1) } else { Ok(()) }
 }
 
 /// As files and requests write it.

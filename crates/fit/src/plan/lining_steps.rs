@@ -9,6 +9,14 @@ use super::seam_work::SeamWork;
 use crate::garment::{FeatureKind, HemName, LiningClosed, SeamName};
 use crate::hem::HemKind;
 
+/// Felling that is undone to get behind the seams, in millimetres: a gap two hands go through, or both sleeve hems round.
+const fn way_in_over(hem: HemName) -> f64 {
+    match hem {
+        HemName::Hem => 400.0,
+        HemName::Sleeve => 600.0,
+    }
+}
+
 impl Builder<'_> {
     /// Gets behind the seams of a lined garment.
     pub(super) fn open_lining(&mut self, hem: HemName, seams: &[SeamName]) {
@@ -34,14 +42,13 @@ impl Builder<'_> {
             how.push("Undo it from the facing as far as the front edge is touched.".into());
         }
         how.push("Pin it out of the way; nothing is chalked, sewn or cut through both.".into());
-        let edge: f64 = if on_sleeve { 600.0 } else { 400.0 };
         self.add(
             Draft::new(
                 Act::OpenLining,
                 On::Hem(hem),
                 if on_sleeve { "Open the lining of the sleeves" } else { "Open the lining" },
             )
-            .over(edge)
+            .over(way_in_over(hem))
             .all_how(how)
             .on_seams(seams.iter().copied())
             .after([StepKey::whole(Act::Wash), StepKey::whole(Act::PhotographInside)]),
@@ -113,7 +120,7 @@ impl Builder<'_> {
                     On::Hem(hem),
                     if on_sleeve { "Close the lining of the sleeves" } else { "Close the lining" },
                 )
-                .over(if on_sleeve { 600.0 } else { 400.0 })
+                .over(way_in_over(hem))
                 .how("Hang the outside first: no pull, no ridge, and every pin counted out.")
                 .how(how)
                 .on_seams(seams)

@@ -22,8 +22,8 @@ pub(super) enum Opening {
     Band,
     /// The lining, at a hem.
     Lining(HemName),
-    /// A zip, buttons, a pocket, a label in a seam.
-    Fixture(Fixture),
+    /// A zip, buttons, a pocket, a label in a seam; the first of its kind there, the second.
+    Fixture(Fixture, usize),
 }
 
 /// An opening with the seams that need it.
@@ -46,7 +46,7 @@ impl Opening {
             Opening::BeltLoop => StepKey::whole(Act::RemoveBeltLoop),
             Opening::Band => StepKey::whole(Act::OpenBand),
             Opening::Lining(hem) => StepKey::new(Act::OpenLining, On::Hem(hem)),
-            Opening::Fixture(fixture) => StepKey::new(Act::TakeOut, On::fixture(&fixture)),
+            Opening::Fixture(fixture, nth) => StepKey::new(Act::TakeOut, On::fixture(&fixture, nth)),
         }
     }
 
@@ -60,7 +60,7 @@ impl Opening {
             Opening::BeltLoop => StepKey::whole(Act::RestoreBeltLoop),
             Opening::Band => StepKey::whole(Act::CloseBand),
             Opening::Lining(hem) => StepKey::new(Act::CloseLining, On::Hem(hem)),
-            Opening::Fixture(fixture) => StepKey::new(Act::PutBack, On::fixture(&fixture)),
+            Opening::Fixture(fixture, nth) => StepKey::new(Act::PutBack, On::fixture(&fixture, nth)),
         }
     }
 }
@@ -127,8 +127,10 @@ pub(super) fn openings(shape: &Shape, works: &[SeamWork<'_>]) -> Vec<Open> {
     // A one-piece band is folded and cut at the centre back, not opened there.
     let whole = wedge && shape.band.build == BandBuild::OnePiece;
     open(Opening::Band, &|work| work.at_band && !(whole && work.seam == SeamName::CentreBack));
-    for fixture in shape.fixtures.iter().filter(|fixture| fixture.comes_out()) {
-        open(Opening::Fixture(*fixture), &|work| {
+    for (i, fixture) in shape.fixtures.iter().enumerate().filter(|(_, fixture)| fixture.comes_out()) {
+        let alike = |other: &&Fixture| On::fixture(other, 0) == On::fixture(fixture, 0);
+        let nth = shape.fixtures[..i].iter().filter(alike).count();
+        open(Opening::Fixture(*fixture, nth), &|work| {
             work.seam == fixture.seam && work.moves_between(fixture.side, fixture.from, fixture.to)
         });
     }

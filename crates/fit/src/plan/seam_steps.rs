@@ -121,7 +121,7 @@ impl Builder<'_> {
         let draft = |title: String| Draft::new(key.act, key.on, title).over(run);
         let draft = match open.what {
             Opening::Lining(hem) => return self.open_lining(hem, &open.seams),
-            Opening::Fixture(fixture) => return self.take_out(&fixture),
+            Opening::Fixture(fixture, nth) => return self.take_out(&fixture, nth),
             Opening::Topstitch => {
                 let stitched = self.works.iter().filter(|work| open.seams.contains(&work.seam));
                 draft(format!("Undo the topstitching on the {}", names(&open.seams)))
@@ -247,7 +247,7 @@ impl Builder<'_> {
             .collect();
         let opened = into.iter().map(|seam| StepKey::new(Act::OpenOld, On::Seam(*seam)));
         let back =
-            self.opened(|what| matches!(what, Opening::Fixture(fixture) if into.contains(&fixture.seam)));
+            self.opened(|what| matches!(what, Opening::Fixture(fixture, _) if into.contains(&fixture.seam)));
         let mut how = vec!["Each half goes back on its own side first, right up to the new line. Then one seam closes body and band together, and can be reopened alone.".to_owned()];
         if !into.is_empty() {
             how.insert(
@@ -402,7 +402,7 @@ impl Builder<'_> {
         let draft = match open.what {
             // It is closed when everything inside is finished.
             Opening::Lining(_) => return,
-            Opening::Fixture(fixture) => return self.put_back(&fixture),
+            Opening::Fixture(fixture, nth) => return self.put_back(&fixture, nth),
             Opening::Topstitch => {
                 let stitched = self.works.iter().filter(|work| open.seams.contains(&work.seam));
                 draft(
@@ -442,7 +442,7 @@ impl Builder<'_> {
 
     /// What is set back into seams before anything is closed over them.
     fn set_back(&self) -> Vec<StepKey> {
-        let fixtures = self.opened(|what| matches!(what, Opening::Fixture(_)));
+        let fixtures = self.opened(|what| matches!(what, Opening::Fixture(..)));
         fixtures.into_iter().map(Opening::closed_by).collect()
     }
 

@@ -36,8 +36,10 @@ pub struct Admitted {
 /// [`NotAdmitted`] with the first thing that may not be.
 pub fn admit(before: &Fitting, job: &Job) -> Result<Admitted, NotAdmitted> {
     let mut job = job.clone();
-    take_up_old_ticks(before, &mut job)?;
-    let (mut settled, solution) = settle(&job)?;
+    let (mut settled, mut solution) = settle(&job)?;
+    if take_up_old_ticks(before, &mut job, &solution.plan)? {
+        (settled, solution) = settle(&job)?;
+    }
     let fresh = |stray: &&Stray| !stray.stood_in(before, &job.fitting);
     if let Some(error) = solution.strays.iter().find(fresh).and_then(|stray| stray.error.clone()) {
         return Err(error.into());
@@ -49,20 +51,21 @@ pub fn admit(before: &Fitting, job: &Job) -> Result<Admitted, NotAdmitted> {
     Ok(Admitted { progress, solution })
 }
 
-/// Ticks of an earlier build say nothing of what they were about: it is what stood before this change.
-fn take_up_old_ticks(before: &Fitting, job: &mut Job) -> Result<(), NotAdmitted> {
-    let stood =
-        |key: &String| before.progress.done.contains_key(key) || before.progress.confirmed.contains(key);
-    let bare: Vec<String> = before.progress.bare().into_iter().filter(|key| stood(key)).collect();
-    if bare.is_empty() {
-        return Ok(());
+/// Ticks of an earlier build say nothing of what they were about: it is what stood before this change. True where there
+/// were any.
+fn take_up_old_ticks(before: &Fitting, job: &mut Job, plan: &Plan) -> Result<bool, NotAdmitted> {
+    let (bare, still) = (before.progress.bare(), job.fitting.progress.bare());
+    // A step that is about nothing that moves has nothing to take up.
+    let is_old = |key: &&String| still.contains(key) && !vouches(plan, key).is_empty();
+    let old: Vec<&String> = bare.iter().filter(is_old).collect();
+    if old.is_empty() {
+        return Ok(false);
     }
-    let (_, solution) = settle(&Job { fitting: before.clone(), ..job.clone() })?;
-    for key in job.fitting.progress.bare().into_iter().filter(|key| bare.contains(key)) {
-        let vouches = vouches(&solution.plan, &key);
-        job.fitting.progress.vouch(&key, vouches);
+    let (_, stood) = settle(&Job { fitting: before.clone(), ..job.clone() })?;
+    for key in old {
+        job.fitting.progress.vouch(key, vouches(&stood.plan, key));
     }
-    Ok(())
+    Ok(true)
 }
 
 /// What the step of a key, or of a condition of it, vouches for now.

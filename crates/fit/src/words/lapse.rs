@@ -1,13 +1,14 @@
 //! Why a tick or a confirmation does not hold any more.
 
 use crate::plan::Lapse;
+use crate::unit::length::Length;
 use crate::unit::scale::Scale;
 
 /// What changed after something was ticked: "the line of the outseam was moved by up to 20 mm".
 pub(crate) fn lapsed(lapse: Lapse, scale: Scale) -> String {
     match lapse {
         Lapse::LineMoved { seam, by } => {
-            format!("the line of the {} was moved by up to {}", seam.words(), scale.write(by))
+            format!("the line of the {} was moved{}", seam.words(), by_up_to(by, scale))
         }
         Lapse::LineNew { seam } => format!("the {} was pinned", seam.words()),
         Lapse::LineGone { seam } => format!("the pins of the {} were taken out", seam.words()),
@@ -16,7 +17,7 @@ pub(crate) fn lapsed(lapse: Lapse, scale: Scale) -> String {
         }
         Lapse::Inside { seam } => format!("what is inside the {} was measured anew", seam.words()),
         Lapse::FoldMoved { hem, by } => {
-            format!("the fold of the {} was moved by up to {}", hem.words(), scale.write(by))
+            format!("the fold of the {} was moved{}", hem.words(), by_up_to(by, scale))
         }
         Lapse::MadeOtherwise { hem } => format!("it was decided to make the {} otherwise", hem.words()),
         Lapse::TurnUp { hem, allowance } => {
@@ -25,4 +26,9 @@ pub(crate) fn lapsed(lapse: Lapse, scale: Scale) -> String {
         Lapse::HemGone { hem } => format!("it was decided to leave the {} as it is", hem.words()),
         Lapse::OpenFurther { seam } => format!("a line was drawn on the {}", seam.words()),
     }
+}
+
+/// By how much, where the session's tape has a mark for it.
+fn by_up_to(by: Length, scale: Scale) -> String {
+    if scale.shows(by) { format!(" by up to {}", scale.write(by)) } else { " a little".to_owned() }
 }
