@@ -7,14 +7,17 @@ use std::collections::BTreeMap;
 
 use serde::Serialize;
 
-use crate::garment::{DatumAt, FlatName, Level, LevelName, SeamName, Tube};
+use crate::garment::{DatumAt, FlatName, LevelName, SeamName, Tube};
 use crate::judge::girth::crossing_seams;
+use crate::pattern::Level;
 use crate::reading::pin::{EntryMode, Pin};
 use crate::reading::side::Side;
+use crate::solve::checked::checked;
+use crate::solve::drawn::drawn;
 use crate::solve::job::Job;
 use crate::solve::job_error::JobError;
 use crate::solve::solve;
-use crate::solve::{LineOutcome, Solution, Solver};
+use crate::solve::{LineOutcome, Solution};
 use crate::unit::length::Length;
 
 /// Widths within this, in millimetres, are the same: what two tapes differ by.
@@ -82,7 +85,7 @@ pub struct CopyPlan {
 /// # Errors
 /// [`JobError`] for a job, or a favourite, that holds nonsense.
 pub fn copy_from(job: &Job, favourite: &BTreeMap<FlatName, Length>) -> Result<CopyPlan, JobError> {
-    let solver = Solver::new(job)?;
+    let drawn = drawn(checked(job)?)?;
     let mut like = job.garment.clone();
     like.shape.flats = favourite.clone();
     like.check()
@@ -95,7 +98,7 @@ pub fn copy_from(job: &Job, favourite: &BTreeMap<FlatName, Length>) -> Result<Co
         notes: Vec::new(),
         unmatched: Vec::new(),
     };
-    let Some(pattern) = &solver.pattern else { return Ok(plan) };
+    let Some(pattern) = &drawn.came else { return Ok(plan) };
     let scale = job.habits.scale;
     let mut given = Vec::new();
     for level in &pattern.levels {

@@ -11,11 +11,13 @@ pub mod change;
 mod cloth;
 mod convex;
 mod copy;
+mod finding;
 pub mod garment;
-pub mod hem;
 mod house;
 mod judge;
 pub mod line;
+mod operation;
+pub mod pattern;
 pub mod plan;
 mod reading;
 mod share;
@@ -40,15 +42,18 @@ pub use judge::armhole::ArmholeFit;
 pub use judge::compare::{ComparedLevel, Comparison, compare, what_changed};
 pub use judge::drawing;
 pub use judge::ease::{self, Intention, LevelBalance, Verdict};
+pub use judge::figure::{Figure, FigureSeam};
 pub use judge::fit_picture::{
     FitPicture, FitRing, Outline, Silhouette, cross_section, fit_picture, garment_loop, perimeter,
     section_ratio,
 };
+pub use judge::gains::{Inset, InsideSeam, LevelGain};
 pub use judge::girth;
 pub use judge::lengths::{LengthName, LengthRow};
-pub use judge::letting_out::{Inset, InsideSeam, LetOut, LevelGain};
 pub use judge::put_on::{PutOn, Through};
 pub use judge::stride::Stride;
+pub use operation::hem;
+pub use operation::letting_out::LetOut;
 pub use reading::datum::Datum;
 pub use reading::echo::echo_in_inches;
 pub use reading::echo::{Reading, echo};

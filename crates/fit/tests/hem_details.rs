@@ -5,14 +5,14 @@ mod common;
 use common::{any_garment, job, mm, pin, shape};
 use proptest::prelude::*;
 use vemble_fit::garment::{
-    FeatureKind, FlatName, HemFeature, HemName, Kind, LevelName, LiningClosed, PanelName, SeamName, Shape,
-    SleeveBuild, Tube,
+    FeatureKind, FlatName, HemFeature, HemName, Kind, LevelName, LiningClosed, SeamName, Shape, SleeveBuild,
+    Tube,
 };
-use vemble_fit::girth::LineSet;
 use vemble_fit::hem::{
     CollisionState, HemKind, HemSolution, HemWish, Lies, LiningWish, Ring, ShortenAt, Wanted, point_words,
     ring_points,
 };
+use vemble_fit::pattern::PanelName;
 use vemble_fit::{
     ClothFamily, Datum, Fibre, Habits, HouseRule, Job, Length, LiningEdge, LiningHangs, Side, hem_templates,
     solve,
@@ -60,11 +60,10 @@ proptest! {
         // Some generated widths need more length than the garment has; nothing is drawn of those.
         prop_assume!(pattern.is_ok());
         let pattern = pattern.expect("panels");
-        let lines = LineSet::default();
         for hem in shape.hems() {
             let paired = shape.is_paired_hem(*hem);
             let side = if paired { Side::Left } else { Side::Centre };
-            let ring = Ring::of(&shape, &pattern, *hem, side, &lines).expect("a ring");
+            let ring = Ring::of(&shape, &pattern, *hem, side).expect("a ring");
             let name = if *hem == HemName::Sleeve { FlatName::Wrist } else { FlatName::Hem };
             let measured = 2.0 * shape.flats[&name].mm();
             prop_assert!((ring.period() - measured).abs() < 0.5, "{hem:?}: {} {measured}", ring.period());

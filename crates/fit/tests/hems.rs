@@ -6,14 +6,12 @@ mod common;
 use common::{any_shape, job, mm, shape};
 use kurbo::{ParamCurveArclen, PathEl, PathSeg, Point};
 use proptest::prelude::*;
-use vemble_fit::garment::{
-    EdgeName, FeatureKind, FlatName, HemFeature, HemName, Kind, Panel, Pattern, SeamName, Shape, Source,
-};
-use vemble_fit::girth::LineSet;
+use vemble_fit::garment::{FeatureKind, FlatName, HemFeature, HemName, Kind, SeamName, Shape, Source};
 use vemble_fit::hem::{
     HemKind, HemPair, HemRead, HemReading, HemSolution, HemWish, HighLow, Landmark, Lies, OldTurnUp, Ring,
     ShortenAt, UncutWay, Wanted,
 };
+use vemble_fit::pattern::{EdgeName, Panel, Pattern};
 use vemble_fit::{
     Habits, HemCut, HemSewn, HemWhen, Job, LevelBy, LiningEdge, LiningHangs, MeasureName, OldEdge, Pairs,
     Side, Solution, WashTest, solve,
@@ -87,7 +85,7 @@ fn up_the_edge(segments: &[PathSeg], length: f64) -> Point {
 fn measured(pattern: &Pattern, hem: HemName, up: f64, halves: f64) -> f64 {
     let on_sleeve = hem == HemName::Sleeve;
     let panels = pattern
-        .panels
+        .panels()
         .iter()
         .filter(|panel| (panel.name.tube() == vemble_fit::garment::Tube::Sleeve) == on_sleeve);
     halves
@@ -188,7 +186,7 @@ proptest! {
         let hem = hem(&wished(shape, of_kind(kind, shorten)));
         let side = &hem.sides[0];
         let [front, back] = pattern.edges(seam).expect("a seam");
-        let whole = |edge: &vemble_fit::garment::Edge| edge.path().segments().map(|s| s.arclen(1e-6)).sum::<f64>();
+        let whole = |edge: &vemble_fit::pattern::Edge| edge.path().segments().map(|s| s.arclen(1e-6)).sum::<f64>();
         if let Some(UncutWay::Waist(waist)) = &hem.uncut {
             prop_assert!((waist.takes.mm() - shorten).abs() < 0.5);
             return Ok(());
@@ -233,8 +231,7 @@ proptest! {
             .enumerate()
             .map(|(i, read)| reading(Side::Centre, 360.0 * i as f64 / count, HemRead::FloorToEdge, *read))
             .collect();
-        let lines = LineSet::default();
-        let ring = Ring::of(&shape, &pattern, HemName::Hem, Side::Centre, &lines).expect("a ring");
+        let ring = Ring::of(&shape, &pattern, HemName::Hem, Side::Centre).expect("a ring");
         // A cone's cloth is longer than it is high by its slant.
         let slant = ring.hang().cos;
         let grows = (ring.girth(0.0) - ring.girth(50.0)) / 50.0 / std::f64::consts::TAU;
@@ -261,9 +258,9 @@ fn one_amount_all_round_is_the_mean_of_what_was_read() {
     let even = hem(&job);
     let ups: Vec<f64> = even.sides[0].rows.iter().map(|row| row.fold.mm()).collect();
     assert!(ups.iter().all(|up| (up - ups[0]).abs() < 0.02), "{ups:?}");
-    let (shape, lines) = (skirt(), LineSet::default());
+    let shape = skirt();
     let drawn = pattern(&shape);
-    let ring = Ring::of(&shape, &drawn, HemName::Hem, Side::Centre, &lines).expect("a ring");
+    let ring = Ring::of(&shape, &drawn, HemName::Hem, Side::Centre).expect("a ring");
     // 50 straight up on the mean, along cloth that slants.
     assert!((ups[0] * ring.hang().cos - 50.0).abs() < 0.5, "{}", ups[0]);
     // Hung up, the floor is the hanger's: without the wearer's measures nothing says how long it is.
@@ -376,7 +373,7 @@ fn a_skirt_shortened_at_its_waist_meets_its_band_again() {
     let drawn = pattern(&skirt);
     let top = drawn.level(vemble_fit::garment::LevelName::Waist).expect("a waist").height.mm() - 36.0;
     let width =
-        |height: f64| 2.0 * drawn.panels.iter().filter_map(|panel| panel.width_at(height)).sum::<f64>();
+        |height: f64| 2.0 * drawn.panels().iter().filter_map(|panel| panel.width_at(height)).sum::<f64>();
     assert!((waist.upper.mm() - width(top)).abs() < 0.1);
     assert!((waist.lower.mm() - width(top - 45.0)).abs() < 0.1);
     // With the darts drawn again and the sides taken in, both edges are equally long.

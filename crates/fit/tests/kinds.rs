@@ -8,16 +8,15 @@ use kurbo::{ParamCurve, Point};
 use proptest::prelude::*;
 use proptest::strategy::ValueTree;
 use proptest::test_runner::TestRunner;
-use vemble_fit::garment::{
-    EdgeName, FlatName, Kind, LevelName, Panel, Pattern, Shape, SleeveBuild, TemplateError, Tube,
-};
+use vemble_fit::garment::{FlatName, Kind, LevelName, Shape, SleeveBuild, TemplateError, Tube};
+use vemble_fit::pattern::{EdgeName, Panel, Pattern};
 use vemble_fit::{Habits, Job, LineOutcome, SeamName, Side, Solution, solve};
 
 /// Panels of the tube a level goes round, with how often each counts in its girth.
 fn width_of(pattern: &Pattern, level: LevelName, height: f64) -> f64 {
     let known = pattern.level(level).expect("the level");
     pattern
-        .panels
+        .panels()
         .iter()
         .filter(|panel| (panel.name.tube() == Tube::Sleeve) == (known.tube == Tube::Sleeve))
         .map(|panel| panel.width_at(height).expect("the panel is there"))
@@ -46,7 +45,7 @@ proptest! {
                 continue; // Along a sloping band; its own test measures it.
             }
             // A neck cut as low as the level takes its width out of the cloth, though not off the tape.
-            if pattern.panels.iter().flat_map(|panel| &panel.edges).any(|edge| {
+            if pattern.panels().iter().flat_map(|panel| &panel.edges).any(|edge| {
                 edge.name == EdgeName::Neckline && level.tube == Tube::Body && edge.edge.spans(level.height.mm())
             }) {
                 continue;
@@ -178,7 +177,7 @@ fn fitted(shape: Shape, depths: &[f64], at: f64) -> Option<Solution> {
 /// A new edge from the solution's spine, laid on the panel by itself: points every half millimetre, gone
 /// on straight beyond both ends.
 fn new_edge(
-    edge: vemble_fit::garment::SeamEdge<'_>,
+    edge: vemble_fit::pattern::SeamEdge<'_>,
     solution: &Solution,
     seam: SeamName,
     side: Side,
@@ -241,7 +240,7 @@ fn rebuilt_girth(pattern: &Pattern, solution: &Solution, level: LevelName, side:
     let on = |panel: &&Panel| (panel.name.tube() == Tube::Sleeve) == (known.tube == Tube::Sleeve);
     let mut girth = 0.0;
     for side in sides {
-        for panel in pattern.panels.iter().filter(on) {
+        for panel in pattern.panels().iter().filter(on) {
             let mut right = f64::MIN;
             let mut left = f64::MAX;
             let mut held = 0.0;
@@ -258,7 +257,7 @@ fn rebuilt_girth(pattern: &Pattern, solution: &Solution, level: LevelName, side:
                 if seam == SeamName::Inseam && known.tube != Tube::Leg {
                     continue;
                 }
-                let own = vemble_fit::garment::SeamEdge { panel, edge: &edge.edge, inward: edge.inward() };
+                let own = vemble_fit::pattern::SeamEdge { panel, edge: &edge.edge, inward: edge.inward() };
                 let new = new_edge(own, solution, seam, *side).map(|points| crossings(&points, height));
                 let x = match new.as_deref() {
                     // An edge that bends more tightly than its line is deep folds over itself there.
@@ -279,7 +278,7 @@ fn rebuilt_girth(pattern: &Pattern, solution: &Solution, level: LevelName, side:
 
 /// Length of a rim measured as a polyline of tenths of a millimetre along its Béziers.
 fn polyline(pattern: &Pattern, name: EdgeName) -> f64 {
-    let edges = pattern.panels.iter().flat_map(|panel| &panel.edges).filter(|edge| edge.name == name);
+    let edges = pattern.panels().iter().flat_map(|panel| &panel.edges).filter(|edge| edge.name == name);
     edges
         .flat_map(|edge| edge.edge.path().segments())
         .map(|segment| {
@@ -302,7 +301,7 @@ fn clipped(shape: &Shape, pattern: &Pattern, solution: &Solution, name: EdgeName
         _ => &[SeamName::SleeveUnderarm],
     };
     let mut total = 0.0;
-    for panel in &pattern.panels {
+    for panel in pattern.panels() {
         let Some(rim) = panel.edge(name) else { continue };
         let mut points: Vec<Point> = Vec::new();
         for segment in rim.edge.path().segments() {
@@ -314,7 +313,7 @@ fn clipped(shape: &Shape, pattern: &Pattern, solution: &Solution, name: EdgeName
             if !seams.contains(&seam) {
                 continue;
             }
-            let own = vemble_fit::garment::SeamEdge { panel, edge: &edge.edge, inward: edge.inward() };
+            let own = vemble_fit::pattern::SeamEdge { panel, edge: &edge.edge, inward: edge.inward() };
             let Some(new) = new_edge(own, solution, seam, Side::Left) else { continue };
             // A point of the rim lies outside when the new edge, at the rim's own end, has cut it off:
             // on the far side of the line through the new edge's top.

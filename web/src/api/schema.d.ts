@@ -1352,6 +1352,11 @@ export interface components {
             /** @description Its name on screen. */
             words: string;
         };
+        /**
+         * @description What a difference at one station means.
+         * @enum {string}
+         */
+        Difference: "noise" | "uneven" | "ask_twist" | "from_own_line" | "copied" | "halved" | "copied_on_one_tube" | "pinned_only" | "not_read";
         /** @description Everything drawn of one fitting. */
         Drawing: {
             body?: components["schemas"]["Figure"] | null;
@@ -1455,7 +1460,7 @@ export interface components {
              */
             difference?: number | null;
             /** @description What it means. */
-            finding: components["schemas"]["Finding"];
+            finding: components["schemas"]["Difference"];
             /**
              * Format: double
              * @description Read on the left.
@@ -1552,11 +1557,6 @@ export interface components {
             /** @description Which side; the wearer's left is drawn on the left, as in a mirror. */
             side: components["schemas"]["Side"];
         };
-        /**
-         * @description What a difference at one station means.
-         * @enum {string}
-         */
-        Finding: "noise" | "uneven" | "ask_twist" | "from_own_line" | "copied" | "halved" | "copied_on_one_tube" | "pinned_only" | "not_read";
         /**
          * @description What a fitting is done on.
          * @enum {string}
@@ -2697,6 +2697,8 @@ export interface components {
             after: components["schemas"]["Length"];
             /** @description Girth as measured, with any lacing as it is worn. */
             before: components["schemas"]["Length"];
+            /** @description What is no seam's: the cloth that comes to lie there, of a hem that moves or a strip taken out above it. */
+            cloth: components["schemas"]["Length"];
             /** @description True when the width was not measured and the drawing's own is used. */
             estimated: boolean;
             /** @description The level. */
@@ -4184,6 +4186,8 @@ export interface components {
         WaistShortening: {
             /** @description The darts. */
             darts: components["schemas"]["DartAtWaist"][];
+            /** @description How far below the new edge that fades out. */
+            fading_over: components["schemas"]["Length"];
             /** @description The skirt's new edge, all round, its darts sewn as far as they reach now. */
             lower: components["schemas"]["Length"];
             /** @description The skirt's new edge with its darts drawn again. */

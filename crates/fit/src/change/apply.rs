@@ -4,7 +4,7 @@ use thiserror::Error;
 
 use super::what::{Change, accepted_key};
 use crate::garment::HemName;
-use crate::hem::HemWish;
+use crate::operation::hem::HemWish;
 use crate::plan::Vouched;
 use crate::solve::job::Fitting;
 

@@ -3,7 +3,7 @@
 use std::collections::{BTreeMap, BTreeSet};
 
 use super::what::{Change, accepted_key};
-use crate::hem::HemWish;
+use crate::operation::hem::HemWish;
 use crate::plan::{Progress, Vouched};
 use crate::solve::job::Fitting;
 

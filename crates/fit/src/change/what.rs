@@ -7,9 +7,9 @@ use serde::{Deserialize, Serialize};
 
 use crate::body::measures::Body;
 use crate::garment::{HemName, SeamName};
-use crate::hem::{HemReading, HemWish};
 use crate::judge::ease::Intention;
 use crate::line::LineWish;
+use crate::operation::hem::{HemReading, HemWish};
 use crate::plan::Vouched;
 use crate::reading::pin::Pin;
 use crate::reading::side::Side;

@@ -335,7 +335,7 @@ impl Kind {
     /// How far the front neck lies below the neck point, in millimetres, when nothing says otherwise:
     /// a house estimate, a round neck for tops and a deep one where lapels or buttons begin.
     #[must_use]
-    pub(super) const fn front_neck_drop(self) -> f64 {
+    pub(crate) const fn front_neck_drop(self) -> f64 {
         match self {
             Kind::Jacket | Kind::Coat | Kind::Waistcoat => 230.0,
             _ => 90.0,

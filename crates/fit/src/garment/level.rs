@@ -1,11 +1,9 @@
-//! Levels: the heights at which a garment and a body are compared.
+//! Levels: the places at which a garment and a body are compared, and the tubes of cloth they go round.
 
 use serde::{Deserialize, Serialize};
 
-use super::edge::{Edge, Place};
 use super::flat::FlatName;
 use crate::body::measures::MeasureName;
-use crate::unit::length::Length;
 
 /// A level.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
@@ -123,38 +121,4 @@ pub enum Tube {
     Leg,
     /// One sleeve: its own seam or seams cross it.
     Sleeve,
-}
-
-/// A level on one garment.
-#[derive(Debug, Clone, Copy, PartialEq)]
-pub struct Level {
-    /// Which level.
-    pub name: LevelName,
-    /// The tube it goes round.
-    pub tube: Tube,
-    /// Its height above its tube's hem fold, on the straight grain.
-    pub height: Length,
-    /// The garment's girth there, all the way round its tube.
-    pub girth: Length,
-    /// True when its width was not measured and the drawing's own is used.
-    pub estimated: bool,
-    /// True along the top of a band, which runs square to the seams that meet it.
-    pub on_band: bool,
-}
-
-/// A seam leaning more than 60° from vertical is no longer measured across.
-const LEAST_COS: f64 = 0.5;
-
-impl Level {
-    /// Where an edge meets this level: along a band, its upper end.
-    #[must_use]
-    pub fn place_on(&self, edge: &Edge) -> Place {
-        if self.on_band { edge.end() } else { edge.at_height(self.height.mm()) }
-    }
-
-    /// Cosine of an edge's lean here; a band runs square to the seams that meet it.
-    #[must_use]
-    pub fn cos_on(&self, edge: &Edge) -> f64 {
-        if self.on_band { 1.0 } else { self.place_on(edge).cos_lean().max(LEAST_COS) }
-    }
 }

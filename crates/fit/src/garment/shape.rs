@@ -171,7 +171,7 @@ impl Shape {
     }
 
     /// Two flat measures that cannot both be right.
-    pub(super) fn disagree(&self, one: FlatName, other: FlatName, because: &'static str) -> TemplateError {
+    pub(crate) fn disagree(&self, one: FlatName, other: FlatName, because: &'static str) -> TemplateError {
         TemplateError::Disagree {
             one,
             one_read: self.flat(one).unwrap_or_default(),
@@ -182,7 +182,7 @@ impl Shape {
     }
 
     /// A flat measure in millimetres, zero where it was not taken.
-    pub(super) fn mm(&self, name: FlatName) -> f64 {
+    pub(crate) fn mm(&self, name: FlatName) -> f64 {
         self.flat(name).map_or(0.0, Length::mm)
     }
 }

@@ -1,17 +1,13 @@
 //! Armhole and sleeve cap: their lengths before and after, and the ease of one over the other.
 //!
 //! The side seam's new line cuts the armhole short at the underarm, or, let out, carries it on; the
-//! sleeve's line does the same to the cap. Both lengths are measured on the drawn curves, up to where
-//! the new stitching crosses them.
+//! sleeve's line does the same to the cap. Both lengths are measured on the curves of either pattern.
 
-use kurbo::{Point, Vec2};
 use serde::Serialize;
 
-use crate::garment::{Edge, EdgeName, Pattern, SeamEdge, SeamName, Shape, SleeveBuild, cap_ease};
+use crate::garment::{SeamName, Shape, cap_ease};
 use crate::house::habit::Habits;
-use crate::judge::drawing::inside;
-use crate::judge::girth::LineSet;
-use crate::line::Line;
+use crate::pattern::{EdgeName, Pattern};
 use crate::reading::side::Side;
 use crate::unit::length::Length;
 
@@ -42,14 +38,11 @@ pub struct ArmholeFit {
 
 /// Armholes of both sides, one row where they are alike.
 #[must_use]
-pub fn armholes(shape: &Shape, pattern: &Pattern, lines: &LineSet, habits: &Habits) -> Vec<ArmholeFit> {
-    let Some(before) = pattern.armhole_length() else { return Vec::new() };
-    let fit = |side: Side| {
-        let after = before + armhole_change(pattern, lines, side);
-        let cap = pattern.cap_length().map(|cap| [cap, cap + cap_change(shape, pattern, lines, side)]);
-        describe(shape, [before, after], cap, habits)
-    };
-    let [left, right] = [fit(Side::Left), fit(Side::Right)];
+pub fn armholes(shape: &Shape, came: &Pattern, will_be: &Pattern, habits: &Habits) -> Vec<ArmholeFit> {
+    let both = |name: EdgeName, side: Side| Some([came.rim(name, side)?, will_be.rim(name, side)?]);
+    let fit =
+        |side: Side| Some(describe(shape, both(EdgeName::Armhole, side)?, both(EdgeName::Cap, side), habits));
+    let (Some(left), Some(right)) = (fit(Side::Left), fit(Side::Right)) else { return Vec::new() };
     if left == right {
         vec![left]
     } else {
@@ -119,86 +112,4 @@ fn describe(shape: &Shape, armhole: [f64; 2], cap: Option<[f64; 2]>, habits: &Ha
         words,
         shown: [Some(number(armhole[1])), cap.map(|cap| number(cap[1])), ease.map(|ease| number(ease[1]))],
     }
-}
-
-/// What the lines of one side add to its armhole, in millimetres.
-fn armhole_change(pattern: &Pattern, lines: &LineSet, side: Side) -> f64 {
-    let upright = if pattern.edges(SeamName::Side).is_some() { SeamName::Side } else { SeamName::Outseam };
-    let mut change = 0.0;
-    if let (Some(line), Some(edges)) = (lines.on(upright, side), pattern.edges(upright)) {
-        for seam in edges {
-            let rim = seam.panel.edges.iter().find(|edge| edge.name == EdgeName::Armhole);
-            change -= rim.map_or(0.0, |rim| lost(&towards(&rim.edge, seam), seam, line));
-        }
-    }
-    // A seam across the body shortens both panels where it meets the armhole.
-    for cross in [SeamName::Shoulder, SeamName::Yoke] {
-        if let Some(line) = lines.on(cross, side) {
-            change -= 2.0 * line.depth(line.length);
-        }
-    }
-    change
-}
-
-/// What the lines of one sleeve add to its cap, in millimetres.
-fn cap_change(shape: &Shape, pattern: &Pattern, lines: &LineSet, side: Side) -> f64 {
-    let seams: &[SeamName] = match shape.sleeve_build() {
-        SleeveBuild::None => &[],
-        SleeveBuild::OnePiece => &[SeamName::SleeveUnderarm],
-        SleeveBuild::TwoPiece => &[SeamName::SleeveFront, SeamName::SleeveBack],
-    };
-    let mut change = 0.0;
-    for name in seams {
-        let (Some(line), Some(edges)) = (lines.on(*name, side), pattern.edges(*name)) else { continue };
-        for seam in edges {
-            let rim = seam.panel.edges.iter().find(|edge| edge.name == EdgeName::Cap);
-            change -= rim.map_or(0.0, |rim| lost(&towards(&rim.edge, seam), seam, line));
-        }
-    }
-    change
-}
-
-/// A rim's points, beginning where it meets the upper end of a seam.
-fn towards(rim: &Edge, seam: SeamEdge<'_>) -> Vec<Point> {
-    let mut points: Vec<Point> = rim.places().iter().map(|place| place.point).collect();
-    let end = seam.edge.end().point;
-    let far = |point: Option<&Point>| point.map_or(f64::MAX, |point| (*point - end).hypot());
-    if far(points.last()) < far(points.first()) {
-        points.reverse();
-    }
-    points
-}
-
-/// How much of a rim the new line cuts off, measured along the rim from the old seam; negative where
-/// the line is let out and the rim goes on.
-fn lost(rim: &[Point], seam: SeamEdge<'_>, line: &Line) -> f64 {
-    let length = seam.edge.length();
-    let top = line.at(line.length);
-    let through = inside(seam, length, top.depth);
-    if top.depth.abs() < 1e-9 {
-        return 0.0;
-    }
-    let along = seam.edge.end().along;
-    let normal = Vec2::new(-along.y, along.x) * seam.inward;
-    let way = along + normal * (top.slope * line.length / length);
-    let aside = |point: Point| way.cross(point - through);
-    let [Some(first), Some(second)] = [rim.first(), rim.get(1)] else { return 0.0 };
-    let tangent = (*second - *first).normalize();
-    let rate = way.cross(tangent);
-    if rate.abs() > 1e-9 {
-        let before = -aside(*first) / rate;
-        if before <= 0.0 {
-            return before;
-        }
-    }
-    let mut walked = 0.0;
-    for pair in rim.windows(2) {
-        let (from, to) = (aside(pair[0]), aside(pair[1]));
-        let step = (pair[1] - pair[0]).hypot();
-        if from * to <= 0.0 && from != to {
-            return walked + step * from / (from - to);
-        }
-        walked += step;
-    }
-    walked
 }

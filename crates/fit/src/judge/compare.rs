@@ -2,8 +2,9 @@
 
 use serde::Serialize;
 
-use crate::garment::{Figure, LevelName};
-use crate::hem::HemSolution;
+use crate::garment::LevelName;
+use crate::judge::figure::Figure;
+use crate::operation::hem::HemSolution;
 use crate::plan::Step;
 use crate::reading::side::Side;
 use crate::solve::job::Job;

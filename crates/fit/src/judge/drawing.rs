@@ -1,19 +1,16 @@
 //! What a screen or a page needs to draw: panels, old and new edges, in millimetres.
 
-use kurbo::{Point, Vec2};
+use kurbo::Point;
 use serde::Serialize;
 
-use crate::garment::{EdgeName, Figure, LevelName, PanelName, Pattern, SeamEdge, SeamName};
-use crate::judge::girth::LineSet;
-use crate::line::Line;
+use crate::garment::{LevelName, SeamName};
+use crate::judge::figure::{Figure, flattened};
+use crate::pattern::{Edge, EdgeName, Panel, PanelName, Pattern};
 use crate::reading::side::Side;
 use crate::unit::length::Length;
 
 /// How often a new edge is drawn through, in millimetres.
 const DRAW_EVERY: f64 = 8.0;
-/// How often a new edge is measured, in millimetres: on the tightest curve sewn, a chord this long is
-/// short by less than a thousandth of a millimetre.
-const MEASURE_EVERY: f64 = 2.0;
 
 /// A panel to draw.
 #[derive(Debug, Clone, PartialEq, Serialize)]
@@ -82,96 +79,70 @@ pub struct Drawing {
     pub crotch_height: Option<f64>,
 }
 
-/// The point `depth` inside an edge at a station of that edge, in millimetres.
+/// The panels as they came, with the new stitching on them.
 #[must_use]
-pub fn inside(edge: SeamEdge<'_>, station: f64, depth: f64) -> Point {
-    let place = edge.edge.beyond(station);
-    place.point + Vec2::new(-place.along.y, place.along.x) * (edge.inward * depth)
-}
-
-/// The course of a line along an edge, over the stretch where it differs from the old stitching,
-/// with a point at least every so many millimetres.
-#[must_use]
-pub fn course(edge: SeamEdge<'_>, line: &Line, every: f64) -> Vec<Point> {
-    let ratio = edge.edge.length() / line.length;
-    let (low, high) = line.reach();
-    let pieces = ((high - low) / every).ceil().max(1.0) as u32;
-    (0..=pieces)
-        .map(|piece| {
-            let station = low + (high - low) * f64::from(piece) / f64::from(pieces);
-            inside(edge, station * ratio, line.depth(station))
-        })
-        .collect()
-}
-
-/// Length of the old edge over the stretch a line changes, and of the new edge there, in millimetres:
-/// the offset curve itself, measured.
-#[must_use]
-pub fn edge_lengths(edge: SeamEdge<'_>, line: &Line) -> [f64; 2] {
-    let (low, high) = line.reach();
-    let old = (high - low) * edge.edge.length() / line.length;
-    [old, polyline_length(&course(edge, line, MEASURE_EVERY))]
-}
-
-/// The panels with every line on them.
-#[must_use]
-pub fn panels(pattern: &Pattern, lines: &LineSet, one_line: impl Fn(SeamName) -> bool) -> Vec<PanelDrawing> {
-    let points = |points: &[Point]| -> Vec<[f64; 2]> {
-        let hundredth = |mm: f64| (mm * 100.0).round() / 100.0 + 0.0;
-        points.iter().map(|point| [hundredth(point.x), hundredth(point.y)]).collect()
-    };
-    pattern
-        .panels
+pub fn panels(came: &Pattern, will_be: &Pattern) -> Vec<PanelDrawing> {
+    came.panels()
         .iter()
-        .map(|panel| {
-            let edges = panel.edges.iter().filter_map(|edge| match edge.name {
-                EdgeName::Seam(seam) => {
-                    Some((seam, SeamEdge { panel, edge: &edge.edge, inward: edge.inward() }))
-                }
-                _ => None,
-            });
-            let legs = panel.darts.iter().flat_map(|dart| {
-                [(0, 1.0), (1, -1.0)]
-                    .map(|(leg, inward)| (dart.name, SeamEdge { panel, edge: &dart.legs[leg], inward }))
-            });
-            let new_edges = edges
-                .chain(legs)
-                .filter(|(seam, _)| !seam.is_crosswise())
-                .flat_map(|(seam, edge)| {
-                    lines
-                        .iter()
-                        .filter(move |(name, ..)| *name == seam)
-                        .filter(|(name, side, _)| !(one_line(*name) && *side == Side::Right))
-                        .map(move |(name, side, line)| (name, side, line, edge))
-                })
-                .map(|(seam, side, line, edge)| {
-                    let [old, new] = edge_lengths(edge, line);
-                    NewEdge {
-                        seam,
-                        side: if one_line(seam) { Side::Centre } else { side },
-                        points: points(&course(edge, line, DRAW_EVERY)),
-                        old_length: Length::from_mm(old),
-                        new_length: Length::from_mm(new),
-                    }
-                })
-                .collect();
-            PanelDrawing {
-                panel: panel.name,
-                outline: crate::garment::flattened(&panel.outline()),
-                // Legs that lie on each other are a place for a dart, and nothing that is there.
-                darts: panel
-                    .darts
-                    .iter()
-                    .filter(|dart| dart.legs[0].places() != dart.legs[1].places())
-                    .flat_map(|dart| &dart.legs)
-                    .map(|leg| points(&leg.places().iter().map(|place| place.point).collect::<Vec<_>>()))
-                    .collect(),
-                new_edges,
-            }
+        .enumerate()
+        .map(|(i, panel)| PanelDrawing {
+            panel: panel.name,
+            outline: flattened(&panel.outline()),
+            // Legs that lie on each other are a place for a dart, and nothing that is there.
+            darts: panel
+                .darts
+                .iter()
+                .filter(|dart| dart.legs[0].places() != dart.legs[1].places())
+                .flat_map(|dart| &dart.legs)
+                .map(|leg| hundredths(leg.places().iter().map(|place| place.point)))
+                .collect(),
+            new_edges: match [Side::Left, Side::Right].map(|side| will_be.half(side).get(i)) {
+                [Some(left), Some(right)] => new_edges([left, right]),
+                _ => Vec::new(),
+            },
         })
         .collect()
 }
 
-fn polyline_length(points: &[Point]) -> f64 {
-    points.windows(2).map(|pair| (pair[1] - pair[0]).hypot()).sum()
+/// New stitching on one panel: one course where both halves have the same, one a side where they differ.
+fn new_edges([left, right]: [&Panel; 2]) -> Vec<NewEdge> {
+    let mut drawn = Vec::new();
+    for ((seam, left), (_, right)) in edges_in_seams(left).zip(edges_in_seams(right)) {
+        let alike = std::ptr::eq(left, right) || left.places() == right.places();
+        let sides: &[(Side, &Edge)] =
+            if alike { &[(Side::Centre, left)] } else { &[(Side::Left, left), (Side::Right, right)] };
+        for (side, edge) in sides {
+            let Some(moved) = edge.moved() else { continue };
+            let [from, to] = moved.new;
+            drawn.push(NewEdge {
+                seam,
+                side: *side,
+                points: hundredths(thinned(edge, from, to)),
+                old_length: Length::from_mm(moved.old[1] - moved.old[0]),
+                new_length: Length::from_mm(to - from),
+            });
+        }
+    }
+    drawn
+}
+
+fn edges_in_seams(panel: &Panel) -> impl Iterator<Item = (SeamName, &Edge)> {
+    let edges = panel.edges.iter().filter_map(|edge| match edge.name {
+        EdgeName::Seam(seam) => Some((seam, &*edge.edge)),
+        _ => None,
+    });
+    edges.chain(panel.darts.iter().flat_map(|dart| dart.legs.iter().map(|leg| (dart.name, &**leg))))
+}
+
+/// The places of an edge between two stations, about every so often.
+fn thinned(edge: &Edge, from: f64, to: f64) -> Vec<Point> {
+    let pieces = ((to - from) / DRAW_EVERY).ceil().max(1.0) as u32;
+    (0..=pieces)
+        .map(|piece| edge.at(from + (to - from) * f64::from(piece) / f64::from(pieces)).point)
+        .collect()
+}
+
+fn hundredths(points: impl IntoIterator<Item = Point>) -> Vec<[f64; 2]> {
+    let hundredth = |mm: f64| (mm * 100.0).round() / 100.0 + 0.0;
+    points.into_iter().map(|point| [hundredth(point.x), hundredth(point.y)]).collect()
 }

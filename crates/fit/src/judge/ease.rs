@@ -407,6 +407,7 @@ mod tests {
             before: Length::whole_mm(after),
             after: Length::whole_mm(after),
             parts: Vec::new(),
+            cloth: Length::ZERO,
         };
         let cloth = Cloth { stretch, ..Cloth::default() };
         level_balance(

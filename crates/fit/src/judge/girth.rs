@@ -1,55 +1,25 @@
-//! What the lines do to each level's girth.
+//! Each level's girth, as the garment came and as it will be.
 //!
-//! To first order the change is `ΔG = −Σ d / cos θ` over both edges of every seam that crosses the
-//! level *of that tube*, where `d` is the line's depth there and `θ` the edge's lean from vertical.
-//! What is computed is where each new edge really crosses the level, which on a curved or leaning edge
-//! is not where the old one did. A body is one tube, crossed by the seams of both its sides and its
-//! centre seams; each leg and each sleeve is its own, crossed by its own.
+//! What the tape read at a level, and by how much the panels are wider or narrower there than they were: where every
+//! edge crosses the level is measured on both patterns. To first order what a line of depth `d` changes is
+//! `ΔG = −Σ d / cos θ` over both edges of every seam that crosses the level *of that tube*, `θ` being the edge's lean
+//! from vertical. A body is one tube, crossed by the seams of both its sides and its centre seams; each leg and each
+//! sleeve is its own, crossed by its own. A hem is as long as its finished edge.
 
-use kurbo::common::solve_itp;
+use kurbo::{Point, Vec2};
 use serde::Serialize;
 
-use crate::garment::{Level, LevelName, Pattern, SeamEdge, SeamName, Tube};
-use crate::line::Line;
+use crate::garment::{LevelName, SeamName, Tube};
+use crate::pattern::{Level, Panel, Pattern, SeamEdge};
 use crate::reading::side::Side;
 use crate::unit::length::Length;
 
 /// A seam leaning more than this has no depth *across* a level: cos 60°.
 const LEAST_COS: f64 = 0.5;
-/// How near the crossing of a new edge with a level is found, in millimetres along the seam.
-const NEAR: f64 = 1e-6;
-/// Doublings of the stretch of seam in which that crossing is looked for.
-const DOUBLINGS: u32 = 5;
+/// Rounds in which the foot of a place on the old edge is found; each leaves a tenth of what the one before did.
+const ROUNDS: u32 = 8;
 /// Left and right within this, in millimetres, share a row.
 const ALIKE: f64 = 0.05;
-
-/// The lines of one fitting.
-#[derive(Debug, Clone, Default)]
-pub struct LineSet(Vec<(SeamName, Side, Line)>);
-
-impl LineSet {
-    /// Adds the line of one seam on one side.
-    pub fn add(&mut self, seam: SeamName, side: Side, line: Line) {
-        self.0.push((seam, side, line));
-    }
-
-    /// The line of a seam on a side.
-    #[must_use]
-    pub fn get(&self, seam: SeamName, side: Side) -> Option<&Line> {
-        self.0.iter().find(|(name, at, _)| *name == seam && *at == side).map(|(.., line)| line)
-    }
-
-    /// The line of a seam on a side; a centre seam has one for both.
-    #[must_use]
-    pub fn on(&self, seam: SeamName, side: Side) -> Option<&Line> {
-        self.get(seam, if seam.is_paired() { side } else { Side::Centre })
-    }
-
-    /// Every line.
-    pub fn iter(&self) -> impl Iterator<Item = (SeamName, Side, &Line)> {
-        self.0.iter().map(|(seam, side, line)| (*seam, *side, line))
-    }
-}
 
 /// What one seam gives or takes at a level.
 #[derive(Debug, Clone, PartialEq, Serialize)]
@@ -81,6 +51,8 @@ pub struct LevelGirth {
     pub after: Length,
     /// What each seam does.
     pub parts: Vec<GirthPart>,
+    /// What is no seam's: the cloth that comes to lie there, of a hem that moves or a strip taken out above it.
+    pub cloth: Length,
     /// True when the width was not measured and the drawing's own is used.
     pub estimated: bool,
 }
@@ -93,16 +65,17 @@ impl LevelGirth {
     }
 }
 
-/// Girths of every level, from the top down; legs or sleeves that come out alike share a row.
+/// Girths of every level, from the top down; legs or sleeves that come out alike share a row. `sewn` is the garment with
+/// its lines sewn, before its hems are made.
 #[must_use]
-pub fn girths(pattern: &Pattern, lines: &LineSet) -> Vec<LevelGirth> {
+pub fn girths(came: &Pattern, sewn: &Pattern, will_be: &Pattern) -> Vec<LevelGirth> {
+    let row = |level, side| level_girth([came, sewn, will_be], level, side);
     let mut rows = Vec::new();
-    for level in &pattern.levels {
+    for level in &came.levels {
         match level.tube {
-            Tube::Body => rows.push(level_girth(pattern, level, None, lines)),
+            Tube::Body => rows.push(row(level, None)),
             Tube::Leg | Tube::Sleeve => {
-                let [left, right] =
-                    [Side::Left, Side::Right].map(|side| level_girth(pattern, level, Some(side), lines));
+                let [left, right] = [Side::Left, Side::Right].map(|side| row(level, Some(side)));
                 if (left.after - right.after).abs() < Length::from_mm(ALIKE) {
                     rows.push(LevelGirth { side: None, ..left });
                 } else {
@@ -142,30 +115,40 @@ fn crosses(pattern: &Pattern, seam: SeamName, level: &Level) -> bool {
     level.on_band || edges.iter().all(|each| each.edge.spans(height))
 }
 
-fn level_girth(pattern: &Pattern, level: &Level, own: Option<Side>, lines: &LineSet) -> LevelGirth {
+fn level_girth([came, sewn, will_be]: [&Pattern; 3], level: &Level, own: Option<Side>) -> LevelGirth {
     let sides: &[Side] = match own {
         None => &[Side::Left, Side::Right],
         Some(Side::Left) => &[Side::Left],
         Some(_) => &[Side::Right],
     };
-    let mut parts = Vec::new();
-    for seam in SeamName::ALL {
-        let sides: &[Side] = if seam.is_paired() { sides } else { &[Side::Centre] };
-        for side in sides {
-            let Some(line) = lines.get(seam, *side) else { continue };
-            if !crosses(pattern, seam, level) {
-                continue;
-            }
-            let Some((depth, change)) = crossing(pattern, seam, level, line) else { continue };
-            parts.push(GirthPart {
-                seam,
-                side: *side,
-                depth: Length::from_mm(depth),
-                change: Length::from_mm(change),
-            });
+    let is_hem = matches!(level.name, LevelName::Hem | LevelName::Wrist);
+    // Every seam that crosses it on each side, with what it changes between two patterns.
+    let crossings = |after: &Pattern| -> Vec<GirthPart> {
+        // What the seams do at a hem they do at the old fold, wherever the new one lies.
+        let there = after.level(level.name).filter(|_| !is_hem).unwrap_or(level);
+        let mut parts = Vec::new();
+        for seam in SeamName::ALL.into_iter().filter(|seam| crosses(came, *seam, level)) {
+            let sides: &[Side] = if seam.is_paired() { sides } else { &[Side::Centre] };
+            parts.extend(sides.iter().filter_map(|side| {
+                let (old, new) = came.edges_on(seam, *side).zip(after.edges_on(seam, *side))?;
+                let [depth, change] = crossing(old, new, level, there)?.map(Length::from_mm);
+                Some(GirthPart { seam, side: *side, depth, change })
+            }));
         }
-    }
-    let change: Length = parts.iter().map(|part| part.change).sum();
+        parts
+    };
+    let parts = crossings(sewn);
+    let by_seams: Length = parts.iter().map(|part| part.change).sum();
+    let change: Length = if is_hem {
+        let edge = |pattern: &Pattern| -> Length {
+            let panels = sides.iter().flat_map(|side| pattern.hem_panels(level.tube, *side));
+            // To the hundredth, as a hem says it of itself.
+            Length::hundredth(panels.map(Panel::hem_length).sum())
+        };
+        edge(will_be) - edge(came)
+    } else {
+        crossings(will_be).iter().map(|part| part.change).sum()
+    };
     LevelGirth {
         level: level.name,
         tube: level.tube,
@@ -173,67 +156,54 @@ fn level_girth(pattern: &Pattern, level: &Level, own: Option<Side>, lines: &Line
         before: level.girth,
         after: level.girth + change,
         parts,
+        cloth: Length::hundredth((change - by_seams).mm()),
         estimated: level.estimated,
     }
 }
 
-/// Depth of a line at a level, mean of both edges, and the change of girth it makes there.
-/// `None` where the seam runs too near the level for a depth across it to mean anything.
-fn crossing(pattern: &Pattern, seam: SeamName, level: &Level, line: &Line) -> Option<(f64, f64)> {
-    let mut depth_sum = 0.0;
-    let mut change = 0.0;
-    for edge in pattern.edges(seam)? {
-        // A band runs square to the seams that meet it, so no lean counts there.
-        if level.on_band {
-            let depth = line.depth(line.length);
-            depth_sum += depth;
-            change -= depth;
-        } else {
-            let (depth, moved) = across(edge, line, level.height.mm())?;
-            depth_sum += depth;
-            change += moved;
-        }
-    }
-    Some((depth_sum / 2.0, change))
-}
-
-/// Where the new edge crosses a height: the line's depth there, and by how much the panel becomes
-/// wider, both in millimetres.
-#[must_use]
-pub fn across(seam: SeamEdge<'_>, line: &Line, height: f64) -> Option<(f64, f64)> {
-    let edge = seam.edge;
-    let old = edge.at_height(height);
-    if old.cos_lean() < LEAST_COS {
+/// How deep the new edges of a seam lie at a level, on the mean, and by how much the panels become wider there. `None`
+/// where nothing moved, or the seam runs too near the level for a depth across it to mean anything.
+fn crossing(
+    old: [SeamEdge<'_>; 2],
+    new: [SeamEdge<'_>; 2],
+    level: &Level,
+    there: &Level,
+) -> Option<[f64; 2]> {
+    if old.iter().zip(&new).all(|(old, new)| std::ptr::eq(old.edge, new.edge)) {
         return None;
     }
-    let ratio = line.length / edge.length();
-    let depth_at = |station: f64| {
-        let knot = line.at((station * ratio).clamp(0.0, line.length));
-        // Beyond an end, in the turn-up or above the top, the line goes on as it left.
-        knot.depth + knot.slope * ratio * (station - knot.station / ratio)
-    };
-    let above = |station: f64| {
-        let place = edge.beyond(station);
-        place.point.y + seam.inward * place.along.x * depth_at(station) - height
-    };
-    // Where the edge bends nearly as tightly as the line is deep, stepping towards the crossing swings
-    // past it for ever, so it is shut in between a place below the level and one above.
-    let mut reach = 1.0 + 2.0 * depth_at(old.station).abs();
-    let mut doublings = 0;
-    let [(low, under), (high, over)] = loop {
-        let ends = [old.station - reach, old.station + reach].map(|station| (station, above(station)));
-        if ends[0].1 < 0.0 && ends[1].1 > 0.0 {
-            break ends;
+    let [mut depth, mut change] = [0.0; 2];
+    for (old, new) in old.into_iter().zip(new) {
+        // A band runs square to the seams that meet it, so no lean counts there.
+        if level.on_band {
+            let deep = depth_of(old, old.edge.length(), new.edge.end().point);
+            depth += deep / 2.0;
+            change -= deep;
+        } else {
+            let was = level.place_on(old.edge);
+            if was.cos_lean() < LEAST_COS {
+                return None;
+            }
+            let is = there.place_on(new.edge);
+            depth += foot(old, was.station, is.point) / 2.0;
+            change += old.inward * (is.point.x - was.point.x);
         }
-        if doublings == DOUBLINGS {
-            return None;
-        }
-        reach *= 2.0;
-        doublings += 1;
-    };
-    let station = solve_itp(above, low, high, NEAR, 1, 0.2 / (high - low), under, over);
-    let place = edge.beyond(station);
-    let depth = depth_at(station);
-    let moved = place.point.x - seam.inward * place.along.y * depth - old.point.x;
-    Some((depth, seam.inward * moved))
+    }
+    Some([depth, change])
+}
+
+/// How deep a point lies inside an edge, seen from a station of it.
+fn depth_of(edge: SeamEdge<'_>, station: f64, point: Point) -> f64 {
+    let place = edge.edge.beyond(station);
+    (point - place.point).dot(Vec2::new(-place.along.y, place.along.x)) * edge.inward
+}
+
+/// How deep a point lies inside an edge, square to it; looked for from a station on.
+fn foot(edge: SeamEdge<'_>, from: f64, point: Point) -> f64 {
+    let mut station = from;
+    for _ in 0..ROUNDS {
+        let place = edge.edge.beyond(station);
+        station += (point - place.point).dot(place.along);
+    }
+    depth_of(edge, station, point)
 }

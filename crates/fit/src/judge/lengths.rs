@@ -3,15 +3,15 @@
 use serde::Serialize;
 
 use crate::body::measures::{Body, MeasureName};
-use crate::garment::{Block, FlatName, HemName, Pattern, SeamName, Shape, SleeveBuild};
-use crate::hem::HemSolution;
+use crate::garment::{Block, FlatName, SeamName, Shape, SleeveBuild, Tube};
 use crate::house::habit::Habits;
 use crate::house::rules::HouseRule;
-use crate::judge::armhole::ArmholeFit;
 use crate::judge::ease::Judging;
-use crate::judge::girth::LineSet;
+use crate::judge::length_said::LengthSaid;
+use crate::pattern::{EdgeName, PanelName, Pattern, SeamEdge};
 use crate::reading::side::Side;
 use crate::unit::length::Length;
+use crate::words::length_said;
 
 /// Where a dart should end, in millimetres below the waist, front and back: least and most.
 ///
@@ -93,120 +93,136 @@ pub struct LengthRow {
     pub gap: Option<Length>,
     /// What to do about it, where there is something.
     pub finding: Option<String>,
+    /// The same as fields.
+    #[serde(skip)]
+    pub(crate) said: Option<LengthSaid>,
     /// Before, after, body and gap as they stand on the session's tape.
     pub shown: [Option<String>; 4],
 }
 
-/// Every length that can be told.
+/// Every length that can be told, on the garment as it came and as it will be.
 #[must_use]
 pub fn lengths(
-    pattern: &Pattern,
-    lines: &LineSet,
-    armholes: &[ArmholeFit],
-    hems: &[HemSolution],
+    came: &Pattern,
+    will_be: &Pattern,
     Judging { body, shape, cloth, habits, .. }: Judging<'_>,
 ) -> Vec<LengthRow> {
-    let mut rows = Rows { pattern, body, habits, rows: Vec::new() };
-    // Both sides are judged by the larger change.
-    let deepest = |seam: SeamName, at: fn(&crate::line::Line) -> f64| {
-        [Side::Left, Side::Right]
-            .into_iter()
-            .filter_map(|side| lines.on(seam, side))
-            .map(|line| 2.0 * line.depth(at(line)))
-            .fold(0.0, |most: f64, loss| if loss.abs() > most.abs() { loss } else { most })
-    };
-    // Where along its ring a hem is asked what it takes: a share of the whole way round.
-    let hem = |name: HemName, share: f64| {
-        let hem = hems.iter().find(|hem| hem.hem == name && hem.is_solved());
-        hem.and_then(|hem| hem.take_up_at(Side::Left, share)).unwrap_or(0.0)
-    };
-    if let Some(bodice) = pattern.bodice {
-        rows.add(
-            LengthName::Shoulder,
-            [2.0 * bodice.shoulder.x; 2],
-            &[FlatName::Shoulder],
-            Some(MeasureName::Shoulder),
-        );
+    let mut rows = Rows { came, will_be, body, habits, rows: Vec::new() };
+    if came.bodice.is_some() {
+        rows.add(LengthName::Shoulder, &[FlatName::Shoulder], Some(MeasureName::Shoulder));
         let sleeved = shape.sleeve_build() != SleeveBuild::None;
-        rows.across_back(2.0 * bodice.across, sleeved, cloth.stretch);
-        let yoke = deepest(SeamName::Yoke, |_| 0.0);
-        let waist_seam = deepest(SeamName::WaistSeam, |line| line.length);
-        if let (Some(waist), Some([back, _])) = (pattern.waist, pattern.edges(SeamName::CentreBack)) {
-            let whole = back.edge.length();
-            let below = back.edge.at_height(waist).station;
+        rows.across_back(sleeved, cloth.stretch);
+        if came.waist.is_some() {
             let flats = &[FlatName::BackLength, FlatName::UnderarmToWaist];
-            rows.add(
-                LengthName::NapeToWaist,
-                [whole - below, whole - below - yoke - waist_seam / 2.0],
-                flats,
-                Some(MeasureName::NapeToWaist),
-            );
+            rows.add(LengthName::NapeToWaist, flats, Some(MeasureName::NapeToWaist));
             if shape.has(SeamName::WaistSeam) {
-                rows.say_landmark("the waist seam");
+                rows.say_waist_seam();
             }
             if shape.kind.block() == Block::Body {
-                rows.add(
-                    LengthName::BackLength,
-                    [whole, whole - yoke - waist_seam - hem(HemName::Hem, 0.5)],
-                    &[FlatName::BackLength],
-                    None,
-                );
+                rows.add(LengthName::BackLength, &[FlatName::BackLength], None);
             }
         }
-        if let Some(fit) = armholes.first() {
-            let flats = &[FlatName::Shoulder, FlatName::AcrossBack, FlatName::BackLength];
-            rows.add(LengthName::Armhole, fit.armhole.map(Length::mm), flats, None);
-        }
-        if let Some(crown) = pattern.crown {
+        let flats = &[FlatName::Shoulder, FlatName::AcrossBack, FlatName::BackLength];
+        rows.add(LengthName::Armhole, flats, None);
+        if let Some(crown) = came.crown {
             // A short sleeve is not compared with the whole arm.
             let arm = body.get(MeasureName::ArmLength).filter(|arm| crown > LONG_SLEEVE * arm.mm());
-            rows.add(
-                LengthName::Sleeve,
-                [crown, crown - hem(HemName::Sleeve, 0.5)],
-                &[FlatName::SleeveLength, FlatName::SleeveSeam],
-                arm.map(|_| MeasureName::ArmLength),
-            );
+            let flats = &[FlatName::SleeveLength, FlatName::SleeveSeam];
+            rows.add(LengthName::Sleeve, flats, arm.map(|_| MeasureName::ArmLength));
         }
     }
     if shape.kind.block() == Block::Legs {
-        let rise = |seam| pattern.seam_length(seam).unwrap_or(0.0);
-        let crotch = rise(SeamName::CentreFront) + rise(SeamName::CentreBack);
-        rows.add(
-            LengthName::Crotch,
-            [crotch; 2],
-            &[FlatName::FrontRise, FlatName::BackRise],
-            Some(MeasureName::CrotchLength),
-        );
-        for (name, seam, measure) in [
-            (LengthName::Inseam, SeamName::Inseam, MeasureName::InsideLeg),
-            (LengthName::Outseam, SeamName::Outseam, MeasureName::OutsideLeg),
-        ] {
-            let shorter = hem(HemName::Hem, if seam == SeamName::Inseam { 0.0 } else { 0.5 });
-            rows.add(name, [rise(seam), rise(seam) - shorter], &[], Some(measure));
-        }
-    } else if let Some(side) = pattern.seam_length(SeamName::Side) {
-        let shorter = deepest(SeamName::WaistSeam, |line| line.length / 2.0);
-        rows.add(
-            LengthName::Side,
-            [side, side - shorter - hem(HemName::Hem, 0.25)],
-            &[FlatName::SideLength],
-            None,
-        );
+        let rises = &[FlatName::FrontRise, FlatName::BackRise];
+        rows.add(LengthName::Crotch, rises, Some(MeasureName::CrotchLength));
+        rows.add(LengthName::Inseam, &[], Some(MeasureName::InsideLeg));
+        rows.add(LengthName::Outseam, &[], Some(MeasureName::OutsideLeg));
+    } else {
+        rows.add(LengthName::Side, &[FlatName::SideLength], None);
     }
     rows.dart_tips(shape);
     rows.rows
 }
 
+/// A length of one half of a pattern, in millimetres, where it can be told.
+fn measured(name: LengthName, pattern: &Pattern, side: Side) -> Option<f64> {
+    let dart = |seam| Some(pattern.waist? - pattern.edges_on(seam, side)?[0].edge.start().point.y);
+    match name {
+        LengthName::Shoulder => {
+            let bodice = pattern.bodice?;
+            let sewn: f64 = pattern
+                .half(side)
+                .iter()
+                .flat_map(|panel| &panel.edges)
+                .filter(|edge| edge.name == EdgeName::Seam(SeamName::Shoulder))
+                .map(|edge| edge.edge.length())
+                .sum();
+            // Front and back are sewn to each other.
+            let share = sewn / 2.0 / bodice.shoulder_length();
+            Some(2.0 * (bodice.neck.x + share * (bodice.shoulder.x - bodice.neck.x)))
+        }
+        LengthName::AcrossBack => {
+            let height = pattern.bodice?.across_height();
+            let backs = pattern.half(side).iter();
+            let backs = backs.filter(|panel| matches!(panel.name, PanelName::Back | PanelName::SideBack));
+            Some(2.0 * backs.filter_map(|panel| panel.breadth_at(height)).sum::<f64>())
+        }
+        LengthName::NapeToWaist => {
+            let back = own_edge(pattern, SeamName::CentreBack, side)?.edge;
+            Some(back.length() - back.at_height(pattern.waist?).station)
+        }
+        LengthName::BackLength => seam_run(&[own_edge(pattern, SeamName::CentreBack, side)?]),
+        LengthName::Armhole => pattern.rim(EdgeName::Armhole, side),
+        LengthName::Sleeve => {
+            let over = pattern.hem_panels(Tube::Sleeve, side).next()?;
+            let [first, last] = over.hem_edges()?;
+            let begins = (first.edge.start().point.y + last.edge.start().point.y) / 2.0;
+            Some(pattern.crown? - begins - over.hem_up(0.5))
+        }
+        LengthName::Crotch => {
+            let rise = |seam| Some(own_edge(pattern, seam, side)?.edge.length());
+            Some(rise(SeamName::CentreFront)? + rise(SeamName::CentreBack)?)
+        }
+        LengthName::Inseam => seam_run(&pattern.edges_on(SeamName::Inseam, side)?),
+        LengthName::Outseam => seam_run(&pattern.edges_on(SeamName::Outseam, side)?),
+        LengthName::Side => seam_run(&pattern.edges_on(SeamName::Side, side)?),
+        LengthName::FrontDart => dart(SeamName::FrontDart),
+        LengthName::BackDart => dart(SeamName::BackDart),
+    }
+}
+
+/// The edge of a single seam on one half.
+fn own_edge(pattern: &Pattern, seam: SeamName, side: Side) -> Option<SeamEdge<'_>> {
+    let [left, right] = pattern.edges_on(seam, side)?;
+    Some(if side == Side::Right { right } else { left })
+}
+
+/// Length of a seam down to the finished hem: the mean of its edges.
+fn seam_run(edges: &[SeamEdge<'_>]) -> Option<f64> {
+    let run = |each: &SeamEdge<'_>| {
+        let [first, _] = each.panel.hem_edges()?;
+        let share = if std::ptr::eq(&*first.edge, each.edge) { 0.0 } else { 1.0 };
+        Some(each.edge.length() - each.panel.hem_up(share))
+    };
+    let runs: Vec<f64> = edges.iter().map(run).collect::<Option<_>>()?;
+    Some(runs.iter().sum::<f64>() / runs.len().max(1) as f64)
+}
+
 struct Rows<'a> {
-    pattern: &'a Pattern,
+    came: &'a Pattern,
+    will_be: &'a Pattern,
     body: &'a Body,
     habits: &'a Habits,
     rows: Vec<LengthRow>,
 }
 
 impl Rows<'_> {
-    fn add(&mut self, name: LengthName, garment: [f64; 2], flats: &[FlatName], measure: Option<MeasureName>) {
-        let garment = garment.map(Length::hundredth);
+    fn add(&mut self, name: LengthName, flats: &[FlatName], measure: Option<MeasureName>) {
+        let Some(before) = measured(name, self.came, Side::Left) else { return };
+        // Both sides are judged by the one that changes more.
+        let after =
+            [Side::Left, Side::Right].into_iter().filter_map(|side| measured(name, self.will_be, side));
+        let after = after.max_by(|a, b| (a - before).abs().total_cmp(&(b - before).abs())).unwrap_or(before);
+        let garment = [before, after].map(Length::hundredth);
         let body = measure.and_then(|measure| self.body.get(measure));
         let gap = body.map(|body| garment[1] - body);
         let number = |length: Length| self.habits.scale.number(length);
@@ -214,64 +230,55 @@ impl Rows<'_> {
             name,
             words: name.words(),
             garment,
-            estimated: flats.iter().any(|flat| self.pattern.estimated.contains(flat)),
+            estimated: flats.iter().any(|flat| self.came.estimated.contains(flat)),
             body,
             gap,
             finding: None,
+            said: None,
             shown: [Some(number(garment[0])), Some(number(garment[1])), body.map(number), gap.map(number)],
         });
     }
 
-    fn say(&mut self, finding: String) {
+    fn say(&mut self, said: LengthSaid) {
+        let scale = self.habits.scale;
         if let Some(row) = self.rows.last_mut() {
-            row.finding = Some(finding);
+            (row.said, row.finding) = (Some(said), Some(length_said(said, scale)));
         }
     }
 
     /// The back has to give when the arms reach forward.
-    fn across_back(&mut self, width: f64, sleeved: bool, stretch: f64) {
-        self.add(
-            LengthName::AcrossBack,
-            [width; 2],
-            &[FlatName::AcrossBack, FlatName::Shoulder],
-            Some(MeasureName::AcrossBack),
-        );
+    fn across_back(&mut self, sleeved: bool, stretch: f64) {
+        let flats = &[FlatName::AcrossBack, FlatName::Shoulder];
+        self.add(LengthName::AcrossBack, flats, Some(MeasureName::AcrossBack));
         let Some(body) = self.body.get(MeasureName::AcrossBack).map(Length::mm) else { return };
+        let width = self.rows.last().map_or(0.0, |row| row.garment[1].mm());
         let floor = (1.0 + self.habits.rule(HouseRule::ReachFloor)) * body;
         // Without a sleeve the arm moves free of the back; a stretch cloth gives.
         if sleeved && width * (1.0 + stretch) < floor {
-            let write = |mm: f64| self.habits.scale.write(Length::from_mm(mm));
-            self.say(format!(
-                "You will feel it when you reach: {} across the back on a back of {}. A higher armhole or a pleat gives it, if that matters.",
-                write(width), write(body)
-            ));
+            self.say(LengthSaid::Reach { width: Length::from_mm(width), body: Length::from_mm(body) });
         }
     }
 
-    /// Says where the row's landmark lies, when it is not where the body has it.
-    fn say_landmark(&mut self, what: &str) {
+    /// Says where the waist seam lies, when it is not where the body has its waist.
+    fn say_waist_seam(&mut self) {
         let Some(gap) = self.rows.last().and_then(|row| row.gap) else { return };
         if gap.abs().mm() > WORTH_SAYING {
-            let lower = if gap.is_positive() { "below" } else { "above" };
-            let by = self.habits.scale.write(gap.abs());
-            self.say(format!("With these measures {what} sits {by} {lower} the waist; pin it there, or choose it on purpose."));
+            self.say(LengthSaid::WaistSeam { gap });
         }
     }
 
     fn dart_tips(&mut self, shape: &Shape) {
-        let Some(waist) = self.pattern.waist else { return };
-        for (seam, least, most) in DART_TIPS {
-            let Some([leg, _]) = self.pattern.edges(seam).filter(|_| shape.has(seam)) else { continue };
-            let below = waist - leg.edge.start().point.y;
+        if self.came.waist.is_none() {
+            return;
+        }
+        for (seam, least, most) in DART_TIPS.into_iter().filter(|(seam, ..)| shape.has(*seam)) {
             let name = if seam == SeamName::FrontDart { LengthName::FrontDart } else { LengthName::BackDart };
-            self.add(name, [below; 2], &[], None);
+            let before = self.rows.len();
+            self.add(name, &[], None);
+            let Some(below) = self.rows.get(before).map(|row| row.garment[1].mm()) else { continue };
             if !(least..=most).contains(&below) {
-                let write = |mm: f64| self.habits.scale.write(Length::from_mm(mm));
-                let usual = format!("{} to {} below the waist is usual", write(least), write(most));
-                self.say(format!(
-                    "The tip lies {} below the waist; {usual}: lower or raise it.",
-                    write(below)
-                ));
+                let usual = [least, most].map(Length::from_mm);
+                self.say(LengthSaid::DartTip { below: Length::from_mm(below), usual });
             }
         }
     }

@@ -4,9 +4,12 @@ pub(crate) mod armhole;
 pub(crate) mod compare;
 pub mod drawing;
 pub mod ease;
+pub(crate) mod figure;
 pub(crate) mod fit_picture;
+pub(crate) mod gains;
 pub mod girth;
+pub(crate) mod length_said;
 pub(crate) mod lengths;
-pub(crate) mod letting_out;
+
 pub(crate) mod put_on;
 pub(crate) mod stride;

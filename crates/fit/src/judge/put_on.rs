@@ -3,8 +3,10 @@
 use serde::Serialize;
 
 use crate::body::measures::MeasureName;
-use crate::garment::{EdgeName, Kind, LevelName, Pattern};
+use crate::garment::{Kind, LevelName};
 use crate::judge::ease::{Judging, LevelBalance};
+use crate::pattern::{EdgeName, Pattern};
+use crate::reading::side::Side;
 use crate::unit::length::Length;
 
 /// What has to get through an opening.
@@ -41,7 +43,7 @@ pub struct PutOn {
 /// Whether hand, head, hips and shoulders get through, as far as they were measured. What opens with a
 /// fly, buttons, a zip or a lacing is not asked.
 #[must_use]
-pub fn put_on(levels: &[LevelBalance], pattern: &Pattern, judging: Judging<'_>) -> Vec<PutOn> {
+pub fn put_on(levels: &[LevelBalance], will_be: &Pattern, judging: Judging<'_>) -> Vec<PutOn> {
     let Judging { body, shape, cloth, habits, .. } = judging;
     let opened = |girth: Length| Length::from_mm(girth.mm() * (1.0 + cloth.stretch));
     let after = |level: LevelName| {
@@ -72,13 +74,12 @@ pub fn put_on(levels: &[LevelBalance], pattern: &Pattern, judging: Judging<'_>) 
     if shape.opens() {
         return checks;
     }
-    if pattern.bodice.is_some() {
-        let rim = pattern.panels.iter().flat_map(|panel| &panel.edges);
-        let half: f64 =
-            rim.filter(|edge| edge.name == EdgeName::Neckline).map(|edge| edge.edge.length()).sum();
+    if will_be.bodice.is_some() {
+        let sides = [Side::Left, Side::Right].into_iter();
+        let round: f64 = sides.filter_map(|side| will_be.rim(EdgeName::Neckline, side)).sum();
         check(
             Through::Head,
-            Some(opened(Length::from_mm(2.0 * half))),
+            Some(opened(Length::from_mm(round))),
             MeasureName::Head,
             [
                 "The head gets through: the neck opens to {open} and the head measures {body}.",

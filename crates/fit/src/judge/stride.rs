@@ -9,11 +9,11 @@ use serde::Serialize;
 
 use crate::body::measures::{Body, MeasureName};
 use crate::cloth::family::Cloth;
-use crate::garment::{FeatureKind, Kind, LevelName, Pattern, Shape, Tube};
-use crate::hem::HemSolution;
+use crate::garment::{FeatureKind, Kind, LevelName, Shape, Tube};
 use crate::house::habit::Habits;
 use crate::house::rules::HouseRule;
 use crate::judge::ease::{LevelBalance, Verdict};
+use crate::pattern::Pattern;
 use crate::unit::length::Length;
 
 /// How finely a slit that would do is looked for, in millimetres.
@@ -41,9 +41,9 @@ pub struct Stride {
 #[must_use]
 pub(crate) fn stride(
     shape: &Shape,
-    pattern: &Pattern,
+    came: &Pattern,
+    will_be: &Pattern,
     levels: &[LevelBalance],
-    hems: &[HemSolution],
     body: &Body,
     cloth: &Cloth,
     habits: &Habits,
@@ -56,9 +56,8 @@ pub(crate) fn stride(
     let (crotch, outside) = (measure(MeasureName::InsideLeg)?, measure(MeasureName::OutsideLeg)?);
     let leg = measure(MeasureName::Knee).or(measure(MeasureName::Calf))?;
     // A dress is as long below its waist as a skirt that hangs from it.
-    let waist = pattern.waist.or_else(|| pattern.level(LevelName::Waist).map(|level| level.height.mm()))?;
-    let moved = hems.iter().find(|hem| hem.is_solved() && hem.hem == crate::garment::HemName::Hem);
-    let moved = moved.map_or(0.0, |hem| hem.mean().mm());
+    let waist = came.waist.or_else(|| came.level(LevelName::Waist).map(|level| level.height.mm()))?;
+    let moved = will_be.hem_rise(Tube::Body);
     let hem = outside - waist + moved;
     if !skirted || hem <= 0.0 || hem >= crotch {
         return None;
@@ -67,7 +66,7 @@ pub(crate) fn stride(
     let mut girths: Vec<(f64, f64)> = levels
         .iter()
         .filter(|row| row.girth.tube == Tube::Body && row.girth.level != LevelName::Waist)
-        .filter_map(|row| Some((pattern.level(row.girth.level)?.height.mm(), row.girth.after.mm())))
+        .filter_map(|row| Some((came.level(row.girth.level)?.height.mm(), row.girth.after.mm())))
         .map(|(height, girth)| (if height < moved { moved } else { height }, girth))
         .collect();
     girths.sort_by(|a, b| a.0.total_cmp(&b.0));

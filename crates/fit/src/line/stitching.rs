@@ -50,6 +50,12 @@ const STRAIGHT: f64 = 20_000.0;
 const LOOK_EVERY: f64 = 2.0;
 
 impl Line {
+    /// A line through knots of rising station that runs off both ends of its seam.
+    #[must_use]
+    pub(crate) fn through(knots: Vec<Knot>, length: f64) -> Line {
+        Line { knots, lower: LineEnd::RunOff, upper: LineEnd::RunOff, length }
+    }
+
     /// Depth at a station, in millimetres.
     #[must_use]
     pub fn depth(&self, station: f64) -> f64 {

@@ -27,7 +27,7 @@ pub enum Phase {
 
 /// What of the garment a step is about, so that its tick lapses when that changes.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
-pub(super) enum VouchesFor {
+pub(crate) enum VouchesFor {
     /// Nothing that moves.
     Nothing,
     /// Where something was opened, not how deep a line lies there.
@@ -41,15 +41,15 @@ pub(super) enum VouchesFor {
 }
 
 /// What is the same of every step that does one thing.
-pub(super) struct Recipe {
-    pub(super) phase: Phase,
-    pub(super) bench: Bench,
-    pub(super) work: Work,
-    pub(super) tools: &'static [&'static str],
-    pub(super) cautions: &'static [Caution],
-    pub(super) vouches: VouchesFor,
+pub(crate) struct Recipe {
+    pub(crate) phase: Phase,
+    pub(crate) bench: Bench,
+    pub(crate) work: Work,
+    pub(crate) tools: &'static [&'static str],
+    pub(crate) cautions: &'static [Caution],
+    pub(crate) vouches: VouchesFor,
     /// What to do when its tick has lapsed.
-    pub(super) again: &'static str,
+    pub(crate) again: &'static str,
 }
 
 macro_rules! acts {
@@ -70,7 +70,7 @@ macro_rules! acts {
                 match self { $(Act::$act => $word,)* }
             }
 
-            pub(super) const fn recipe(self) -> Recipe {
+            pub(crate) const fn recipe(self) -> Recipe {
                 match self {
                     $(Act::$act => Recipe {
                         phase: Phase::$phase,

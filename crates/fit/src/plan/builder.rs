@@ -9,16 +9,16 @@ use super::key::{On, StepKey};
 use super::opening::{Open, Opening, openings};
 use super::order::in_order;
 use super::progress::Progress;
-use super::seam_work::SeamWork;
 use super::step::{Plan, Step};
 use super::stop::{Condition, ConditionKind, ConditionState, Stop};
 use super::time::{Pace, Timing, minutes_for, minutes_together};
 use super::vouched::{Lapse, Vouched, lapse, mark};
 use crate::garment::{Garment, Purpose, SeamName, Shape};
-use crate::hem::HemSolution;
 use crate::house::choice::{HemWhen, MatchBy};
 use crate::house::habit::Habits;
 use crate::house::rules::HouseRule;
+use crate::operation::hem::HemSolution;
+use crate::operation::seam::work::SeamWork;
 use crate::unit::length::Length;
 use crate::words::{lapsed, waits};
 
@@ -31,19 +31,19 @@ pub struct Done<'a> {
     pub log: &'a [Timing],
 }
 
-pub(super) struct Builder<'a> {
-    pub(super) garment: &'a Garment,
-    pub(super) shape: &'a Shape,
-    pub(super) habits: &'a Habits,
+pub(crate) struct Builder<'a> {
+    pub(crate) garment: &'a Garment,
+    pub(crate) shape: &'a Shape,
+    pub(crate) habits: &'a Habits,
     /// The seams that are worked.
-    pub(super) works: &'a [SeamWork<'a>],
+    pub(crate) works: &'a [SeamWork<'a>],
     /// The hems that are made.
-    pub(super) hems: Vec<&'a HemSolution>,
+    pub(crate) hems: Vec<&'a HemSolution>,
     /// What has to be open for the seams.
-    pub(super) openings: Vec<Open>,
+    pub(crate) openings: Vec<Open>,
     progress: &'a Progress,
     pace: Pace<'a>,
-    pub(super) drafts: Vec<Draft>,
+    pub(crate) drafts: Vec<Draft>,
 }
 
 /// The work order for the lines and hems of one fitting, with what is done of it. A hem that waits for
@@ -83,37 +83,37 @@ pub fn work_order(
 }
 
 impl Builder<'_> {
-    pub(super) fn add(&mut self, draft: Draft) {
+    pub(crate) fn add(&mut self, draft: Draft) {
         self.drafts.push(draft);
     }
 
     /// Hems are made once the seams are pressed, or flat before them.
-    pub(super) fn hems_come_last(&self) -> bool {
+    pub(crate) fn hems_come_last(&self) -> bool {
         self.habits.hem_when == HemWhen::Last
     }
 
     /// A length as it stands on the session's tape.
-    pub(super) fn write(&self, length: Length) -> String {
+    pub(crate) fn write(&self, length: Length) -> String {
         self.habits.scale.write(length)
     }
 
     /// A length the house, or the account, has chosen.
-    pub(super) fn written(&self, rule: HouseRule) -> String {
+    pub(crate) fn written(&self, rule: HouseRule) -> String {
         self.write(Length::from_mm(self.habits.rule(rule)))
     }
 
     /// What has to be open for the seams, of some kind.
-    pub(super) fn opened(&self, is: impl Fn(Opening) -> bool) -> Vec<Opening> {
+    pub(crate) fn opened(&self, is: impl Fn(Opening) -> bool) -> Vec<Opening> {
         self.openings.iter().map(|open| open.what).filter(|what| is(*what)).collect()
     }
 
     /// The keys of steps written so far that do one of these.
-    pub(super) fn written_steps(&self, is: impl Fn(StepKey) -> bool) -> Vec<StepKey> {
+    pub(crate) fn written_steps(&self, is: impl Fn(StepKey) -> bool) -> Vec<StepKey> {
         self.drafts.iter().map(|draft| draft.key).filter(|key| is(*key)).collect()
     }
 
     /// The keys of steps written so far that nothing waits for yet.
-    pub(super) fn ends(&self) -> Vec<StepKey> {
+    pub(crate) fn ends(&self) -> Vec<StepKey> {
         let waited_for: BTreeSet<StepKey> =
             self.drafts.iter().flat_map(|draft| draft.needs.iter().chain(&draft.after)).copied().collect();
         self.written_steps(|key| !waited_for.contains(&key))

@@ -9,42 +9,42 @@ use crate::house::caution::Caution;
 use crate::unit::length::Length;
 
 /// What the conditions of a stop need to know.
-pub(super) struct StopFacts {
-    pub(super) because: &'static str,
+pub(crate) struct StopFacts {
+    pub(crate) because: &'static str,
     /// The try-on that must have passed.
-    pub(super) tried: StepKey,
+    pub(crate) tried: StepKey,
     /// By how much left and right are different on purpose, where there are two.
-    pub(super) apart: Option<Length>,
+    pub(crate) apart: Option<Length>,
     /// The allowance to confirm, as a sentence.
-    pub(super) allowance: String,
+    pub(crate) allowance: String,
     /// What stays inside a seam, where the step cuts it.
-    pub(super) stays: Option<(SeamName, Length)>,
+    pub(crate) stays: Option<(SeamName, Length)>,
     /// It has to be looked at rolled down, as worn.
-    pub(super) rolled_down: bool,
+    pub(crate) rolled_down: bool,
 }
 
-pub(super) struct Draft {
-    pub(super) key: StepKey,
-    pub(super) title: String,
-    pub(super) how: Vec<String>,
+pub(crate) struct Draft {
+    pub(crate) key: StepKey,
+    pub(crate) title: String,
+    pub(crate) how: Vec<String>,
     /// Over how much of a seam it goes, in millimetres.
-    pub(super) run: f64,
+    pub(crate) run: f64,
     /// Steps before it, which have to be in the order.
-    pub(super) needs: Vec<StepKey>,
+    pub(crate) needs: Vec<StepKey>,
     /// Steps before it, where they are in the order at all.
-    pub(super) after: Vec<StepKey>,
-    pub(super) stop: Option<StopFacts>,
+    pub(crate) after: Vec<StepKey>,
+    pub(crate) stop: Option<StopFacts>,
     /// The seams it is about, where they are not all of them.
-    pub(super) seams: Vec<SeamName>,
-    pub(super) bench: Bench,
-    pub(super) work: Work,
-    pub(super) tools: Vec<&'static str>,
-    pub(super) cautions: Vec<Caution>,
-    pub(super) passive_hours: f64,
+    pub(crate) seams: Vec<SeamName>,
+    pub(crate) bench: Bench,
+    pub(crate) work: Work,
+    pub(crate) tools: Vec<&'static str>,
+    pub(crate) cautions: Vec<Caution>,
+    pub(crate) passive_hours: f64,
 }
 
 impl Draft {
-    pub(super) fn new(act: Act, on: On, title: impl Into<String>) -> Draft {
+    pub(crate) fn new(act: Act, on: On, title: impl Into<String>) -> Draft {
         let recipe = act.recipe();
         Draft {
             key: StepKey::new(act, on),
@@ -66,42 +66,42 @@ impl Draft {
         }
     }
 
-    pub(super) fn how(mut self, words: impl Into<String>) -> Draft {
+    pub(crate) fn how(mut self, words: impl Into<String>) -> Draft {
         self.how.push(words.into());
         self
     }
 
-    pub(super) fn all_how(mut self, words: impl IntoIterator<Item = String>) -> Draft {
+    pub(crate) fn all_how(mut self, words: impl IntoIterator<Item = String>) -> Draft {
         self.how.extend(words);
         self
     }
 
-    pub(super) fn over(mut self, mm: f64) -> Draft {
+    pub(crate) fn over(mut self, mm: f64) -> Draft {
         self.run = mm;
         self
     }
 
-    pub(super) fn needs(mut self, keys: impl IntoIterator<Item = StepKey>) -> Draft {
+    pub(crate) fn needs(mut self, keys: impl IntoIterator<Item = StepKey>) -> Draft {
         self.needs.extend(keys);
         self
     }
 
-    pub(super) fn after(mut self, keys: impl IntoIterator<Item = StepKey>) -> Draft {
+    pub(crate) fn after(mut self, keys: impl IntoIterator<Item = StepKey>) -> Draft {
         self.after.extend(keys);
         self
     }
 
-    pub(super) fn on_seams(mut self, seams: impl IntoIterator<Item = SeamName>) -> Draft {
+    pub(crate) fn on_seams(mut self, seams: impl IntoIterator<Item = SeamName>) -> Draft {
         self.seams = seams.into_iter().collect();
         self
     }
 
-    pub(super) fn with(mut self, tools: impl IntoIterator<Item = &'static str>) -> Draft {
+    pub(crate) fn with(mut self, tools: impl IntoIterator<Item = &'static str>) -> Draft {
         self.tools = tools.into_iter().collect();
         self
     }
 
-    pub(super) fn stop(mut self, facts: StopFacts) -> Draft {
+    pub(crate) fn stop(mut self, facts: StopFacts) -> Draft {
         self.stop = Some(facts);
         self
     }

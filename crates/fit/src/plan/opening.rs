@@ -2,12 +2,12 @@
 
 use super::act::Act;
 use super::key::{On, StepKey};
-use super::seam_work::SeamWork;
 use crate::garment::{BandBuild, Fixture, HemName, LiningClosed, SeamName, Shape};
+use crate::operation::seam::work::SeamWork;
 
 /// Something closed that is in the way.
 #[derive(Debug, Clone, Copy, PartialEq)]
-pub(super) enum Opening {
+pub(crate) enum Opening {
     /// Topstitching over a seam.
     Topstitch,
     /// A hem, where lines run off at it.
@@ -28,16 +28,16 @@ pub(super) enum Opening {
 
 /// An opening with the seams that need it.
 #[derive(Debug, Clone)]
-pub(super) struct Open {
-    pub(super) what: Opening,
-    pub(super) seams: Vec<SeamName>,
+pub(crate) struct Open {
+    pub(crate) what: Opening,
+    pub(crate) seams: Vec<SeamName>,
     /// At how many places, counting both sides.
-    pub(super) places: usize,
+    pub(crate) places: usize,
 }
 
 impl Opening {
     /// The step that opens it.
-    pub(super) fn opened_by(self) -> StepKey {
+    pub(crate) fn opened_by(self) -> StepKey {
         match self {
             Opening::Topstitch => StepKey::whole(Act::UndoTopstitch),
             Opening::Hem(hem) => StepKey::new(Act::OpenHem, On::Hem(hem)),
@@ -51,7 +51,7 @@ impl Opening {
     }
 
     /// The step that closes it, where nothing makes it anew.
-    pub(super) fn closed_by(self) -> StepKey {
+    pub(crate) fn closed_by(self) -> StepKey {
         match self {
             Opening::Topstitch => StepKey::whole(Act::RestoreTopstitch),
             Opening::Hem(hem) => StepKey::new(Act::CloseHem, On::Hem(hem)),
@@ -88,19 +88,19 @@ impl Act {
 
 /// True where the centre back is taken in as a wedge through the band: its halves are joined to the body first, then
 /// body and band are closed in one seam. Not where something opens there.
-pub(super) fn has_wedge(shape: &Shape, works: &[SeamWork<'_>]) -> bool {
+pub(crate) fn has_wedge(shape: &Shape, works: &[SeamWork<'_>]) -> bool {
     let opens =
         shape.fixtures.iter().any(|fixture| fixture.seam == SeamName::CentreBack && fixture.kind.opens());
     !opens && works.iter().any(|work| work.seam == SeamName::CentreBack && work.at_band)
 }
 
 /// The hem at which one gets behind a seam of a lined garment.
-pub(super) fn lining_of(seam: SeamName) -> HemName {
+pub(crate) fn lining_of(seam: SeamName) -> HemName {
     if seam.is_on_sleeve() { HemName::Sleeve } else { HemName::Hem }
 }
 
 /// Everything that has to be open for these seams, in the order it is opened.
-pub(super) fn openings(shape: &Shape, works: &[SeamWork<'_>]) -> Vec<Open> {
+pub(crate) fn openings(shape: &Shape, works: &[SeamWork<'_>]) -> Vec<Open> {
     let mut all = Vec::new();
     let mut open = |what: Opening, needed: &dyn Fn(&SeamWork<'_>) -> bool| {
         let by: Vec<&SeamWork<'_>> = works.iter().filter(|work| needed(work)).collect();

@@ -92,7 +92,7 @@ impl Plan {
     }
 
     /// Whether what stands before a step is settled.
-    pub(super) fn stands_open(&self, step: &Step) -> Result<(), StopError> {
+    pub(crate) fn stands_open(&self, step: &Step) -> Result<(), StopError> {
         let before = self.steps.iter().find(|other| !other.done && step.needs.contains(&other.key));
         if let Some(first) = before {
             return Err(StopError::NeedsFirst { step: step.title.clone(), first: first.title.clone() });

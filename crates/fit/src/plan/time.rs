@@ -140,15 +140,15 @@ pub fn minutes_together(pieces: impl IntoIterator<Item = (Work, f64)>, log: &[Ti
 
 /// What bends every estimate of one job.
 #[derive(Debug, Clone, Copy)]
-pub(super) struct Pace<'a> {
-    pub(super) cloth: f64,
-    pub(super) log: &'a [Timing],
+pub(crate) struct Pace<'a> {
+    pub(crate) cloth: f64,
+    pub(crate) log: &'a [Timing],
 }
 
 impl Pace<'_> {
     /// The minutes for a piece of work over `mm` of seam,
     /// before the hand's own pace counts.
-    pub(super) fn house_minutes(&self, work: Work, mm: f64) -> f64 {
+    pub(crate) fn house_minutes(&self, work: Work, mm: f64) -> f64 {
         let (rate, set_up) = work.pace();
         let mut running = rate.map_or(0.0, |rate| mm / rate);
         if work.is_sewn() {

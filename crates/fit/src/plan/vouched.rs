@@ -3,8 +3,8 @@
 use serde::{Deserialize, Serialize};
 
 use crate::garment::{HemName, SeamName};
-use crate::hem::{HemKind, HemSolution};
 use crate::line::Line;
+use crate::operation::hem::{HemKind, HemSolution};
 use crate::reading::side::Side;
 use crate::unit::length::Length;
 

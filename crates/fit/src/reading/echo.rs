@@ -1,7 +1,8 @@
 //! The echo: what a reading means, said back at once.
 
-use crate::garment::{Level, Pattern, SeamName, Tube};
+use crate::garment::{SeamName, Tube};
 use crate::judge::girth::crossing_seams;
+use crate::pattern::{Level, Pattern};
 use crate::reading::pin::EntryMode;
 use crate::reading::side::Side;
 use crate::unit::length::Length;

@@ -27,7 +27,7 @@ pub struct Readings<'a> {
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 #[serde(rename_all = "snake_case")]
-pub enum Finding {
+pub enum Difference {
     /// No more than pins can show.
     Noise,
     /// Uneven pinning; evening it is right.
@@ -66,7 +66,7 @@ pub struct EvenedStation {
     /// Chosen for the right.
     pub chosen_right: Option<f64>,
     /// What it means.
-    pub finding: Finding,
+    pub finding: Difference,
     /// The same as it stands on the session's tape.
     pub shown: ShownStation,
     /// How far the depth chosen for the left and for the right is to be believed.
@@ -271,7 +271,7 @@ fn both(left: Target, right: Target, choice: EveningChoice, noise: f64) -> Evene
         difference: Some(l - r),
         chosen_left: Some(chosen[0]),
         chosen_right: Some(chosen[1]),
-        finding: Finding::Uneven,
+        finding: Difference::Uneven,
         shown: ShownStation::default(),
         trust,
     }
@@ -296,7 +296,7 @@ fn alone(
             difference: None,
             chosen_left: own_only.0,
             chosen_right: own_only.1,
-            finding: Finding::FromOwnLine,
+            finding: Difference::FromOwnLine,
             shown: ShownStation::default(),
             trust: [pin.trust; 2],
         };
@@ -308,14 +308,14 @@ fn alone(
     let across = if is_left { Side::Right } else { Side::Left };
     let line = inside(other).then(|| own_line(across, pin.station)).flatten();
     let Some(line) = line else {
-        return EvenedStation { finding: Finding::NotRead, ..lone(&pin, side) };
+        return EvenedStation { finding: Difference::NotRead, ..lone(&pin, side) };
     };
     let partner = Target::read(pin.station, line);
     let (left, right) = if is_left { (pin, partner) } else { (partner, pin) };
     EvenedStation {
         left: own_only.0,
         right: own_only.1,
-        finding: Finding::FromOwnLine,
+        finding: Difference::FromOwnLine,
         // Of two readings one was worked out: that is no second hand.
         trust: [Trust::Read; 2],
         ..both(left, right, choice, 0.0)
@@ -325,10 +325,10 @@ fn alone(
 fn lone(pin: &Target, side: Side, one_tube_above: Option<f64>, rule: OneSide) -> EvenedStation {
     let on_one_tube = one_tube_above.is_some_and(|from| pin.station >= from);
     let (own, other, finding) = match rule {
-        OneSide::PinnedOnly => (pin.depth, None, Finding::PinnedOnly),
-        OneSide::Copy if on_one_tube => (pin.depth, Some(pin.depth), Finding::CopiedOnOneTube),
-        OneSide::HalfEach if on_one_tube => (pin.depth / 2.0, Some(pin.depth / 2.0), Finding::Halved),
-        OneSide::HalfEach | OneSide::Copy => (pin.depth, Some(pin.depth), Finding::Copied),
+        OneSide::PinnedOnly => (pin.depth, None, Difference::PinnedOnly),
+        OneSide::Copy if on_one_tube => (pin.depth, Some(pin.depth), Difference::CopiedOnOneTube),
+        OneSide::HalfEach if on_one_tube => (pin.depth / 2.0, Some(pin.depth / 2.0), Difference::Halved),
+        OneSide::HalfEach | OneSide::Copy => (pin.depth, Some(pin.depth), Difference::Copied),
     };
     let read = Some(pin.depth);
     let (left, right, chosen_left, chosen_right) =
@@ -352,18 +352,18 @@ fn judge(stations: &mut [EvenedStation], habits: &Habits) -> bool {
     let ask_above = habits.rule(HouseRule::TwistAsk);
     let read: Vec<f64> = stations
         .iter()
-        .filter(|row| row.finding == Finding::Uneven)
+        .filter(|row| row.finding == Difference::Uneven)
         .filter_map(|row| row.difference)
         .filter(|difference| difference.abs() > noise)
         .collect();
     let one_sign = read.iter().all(|d| *d > 0.0) || read.iter().all(|d| *d < 0.0);
     let ask = one_sign && read.iter().any(|d| d.abs() > ask_above);
-    for row in stations.iter_mut().filter(|row| row.finding == Finding::Uneven) {
+    for row in stations.iter_mut().filter(|row| row.finding == Difference::Uneven) {
         let difference = row.difference.unwrap_or(0.0).abs();
         if difference <= noise {
-            row.finding = Finding::Noise;
+            row.finding = Difference::Noise;
         } else if ask && difference > ask_above {
-            row.finding = Finding::AskTwist;
+            row.finding = Difference::AskTwist;
         }
     }
     ask
@@ -399,7 +399,7 @@ mod tests {
     fn a_pin_without_a_partner_takes_the_other_sides_own_line() {
         let right = [(601.0, 15.0), (900.0, 8.0)];
         let report = evened(&[(600.0, 15.0), (800.0, 11.0), (900.0, 8.0)], &right, EveningChoice::Mean);
-        assert_eq!(report.stations[1].finding, Finding::FromOwnLine);
+        assert_eq!(report.stations[1].finding, Difference::FromOwnLine);
         assert_eq!(report.stations[1].chosen_right, Some(10.0));
     }
 
@@ -407,7 +407,7 @@ mod tests {
     fn beyond_the_last_pin_of_a_side_nothing_was_read_and_that_is_no_nought() {
         let left = [(200.0, 16.0), (600.0, 16.0), (900.0, 16.0)];
         let report = evened(&left, &[(200.0, 16.0), (600.0, 16.0)], EveningChoice::Mean);
-        assert_eq!(report.stations[2].finding, Finding::NotRead);
+        assert_eq!(report.stations[2].finding, Difference::NotRead);
         assert_eq!(report.stations[2].chosen_right, Some(8.0), "half to each side of one tube");
         let report = evened(&left, &[(600.0, 16.0), (900.0, 16.0)], EveningChoice::Mean);
         assert_eq!(report.stations[0].chosen_right, Some(16.0), "a copy on a leg");
@@ -437,16 +437,16 @@ mod tests {
         let (left, right) = (pin(12.7), pin(12.7 - 3.175));
         let readings = Readings { left: &left, right: &right, one_tube_above: None };
         let report = even(&readings, EveningChoice::Mean, OneSide::Copy, &habits, |_, _| None);
-        assert_eq!(report.stations[0].finding, Finding::Noise);
+        assert_eq!(report.stations[0].finding, Difference::Noise);
     }
 
     #[test]
     fn one_sided_pins_are_halved_on_a_shared_tube_and_copied_on_a_leg() {
         let report = evened(&[(400.0, 10.0), (900.0, 16.0)], &[], EveningChoice::Mean);
         assert_eq!(report.one_side_only, Some(Side::Left));
-        assert_eq!(report.stations[0].finding, Finding::Copied);
+        assert_eq!(report.stations[0].finding, Difference::Copied);
         assert_eq!(report.stations[0].chosen_right, Some(10.0));
-        assert_eq!(report.stations[1].finding, Finding::Halved);
+        assert_eq!(report.stations[1].finding, Difference::Halved);
         assert_eq!(report.stations[1].chosen_left, Some(8.0));
     }
 
@@ -455,17 +455,17 @@ mod tests {
         let twisted =
             evened(&[(600.0, 22.0), (800.0, 19.0)], &[(600.0, 8.0), (800.0, 12.0)], EveningChoice::Mean);
         assert!(twisted.ask_twist);
-        assert_eq!(twisted.stations[0].finding, Finding::AskTwist);
-        assert_eq!(twisted.stations[1].finding, Finding::Uneven);
+        assert_eq!(twisted.stations[0].finding, Difference::AskTwist);
+        assert_eq!(twisted.stations[1].finding, Difference::Uneven);
         let mixed =
             evened(&[(600.0, 22.0), (800.0, 8.0)], &[(600.0, 8.0), (800.0, 19.0)], EveningChoice::Mean);
         assert!(!mixed.ask_twist);
-        assert_eq!(mixed.stations[0].finding, Finding::Uneven);
+        assert_eq!(mixed.stations[0].finding, Difference::Uneven);
     }
 
     #[test]
     fn up_to_three_is_noise() {
         let report = evened(&[(600.0, 14.0)], &[(600.0, 11.0)], EveningChoice::Mean);
-        assert_eq!(report.stations[0].finding, Finding::Noise);
+        assert_eq!(report.stations[0].finding, Difference::Noise);
     }
 }

@@ -1,11 +1,13 @@
 //! A preset ladder of pins: set from numbers at even distances, the same on both sides, then moved.
 
-use crate::garment::{Level, LevelName, Pattern, Seam, SeamName};
+use crate::garment::{LevelName, Seam, SeamName};
 use crate::house::rules::HouseRule;
 use crate::judge::girth::crossing_seams;
+use crate::pattern::{Level, Pattern};
 use crate::reading::pin::{EntryMode, Pin};
 use crate::reading::side::Side;
-use crate::solve::Solver;
+use crate::solve::checked::checked;
+use crate::solve::drawn::drawn;
 use crate::solve::job::Job;
 use crate::solve::job_error::JobError;
 use crate::solve::{Solution, solve};
@@ -24,14 +26,13 @@ pub fn ladder(job: &Job, seam: SeamName) -> Result<Vec<Pin>, JobError> {
     let mut bare = job.clone();
     bare.fitting.pins.retain(|pin| pin.seam != seam);
     let solution = solve(&bare)?;
-    let solver = Solver::new(&bare)?;
-    let Some(known) = bare.garment.shape.seam(seam, solver.pattern.as_ref()) else { return Ok(Vec::new()) };
+    let drawn = drawn(checked(&bare)?)?;
+    let Some(known) = bare.garment.shape.seam(seam, drawn.came.as_ref()) else { return Ok(Vec::new()) };
     let excess = |level: LevelName| {
         let row = solution.levels.iter().find(|row| row.girth.level == level)?;
         Some((row.ease_after? - row.wanted?).mm())
     };
-    let wanted =
-        solver.pattern.as_ref().map_or_else(Vec::new, |pattern| wanted_depths(pattern, &known, excess));
+    let wanted = drawn.came.as_ref().map_or_else(Vec::new, |pattern| wanted_depths(pattern, &known, excess));
     let step = job.habits.rule(HouseRule::LadderStep);
     let rungs = ((known.length - 2.0 * OFF_THE_END) / step).floor().max(1.0) as u32;
     let usual = known.usual();

@@ -2,9 +2,10 @@
 
 use serde::{Deserialize, Serialize};
 
-use crate::garment::{Figure, LevelName, SeamName};
+use crate::garment::{LevelName, SeamName};
 use crate::judge::drawing::PanelDrawing;
 use crate::judge::ease::LevelBalance;
+use crate::judge::figure::Figure;
 use crate::reading::pin::Pin;
 use crate::unit::length::Length;
 

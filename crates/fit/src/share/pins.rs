@@ -2,7 +2,8 @@
 
 use super::answer::{AT_THE_LEVEL, WORTH_OPENING};
 use super::plan::Plans;
-use crate::garment::{Seam, SeamEdge, SeamName};
+use crate::garment::{Seam, SeamName};
+use crate::pattern::SeamEdge;
 use crate::reading::pin::{EntryMode, Pin};
 use crate::reading::side::Side;
 use crate::unit::length::Length;

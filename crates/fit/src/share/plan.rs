@@ -2,7 +2,8 @@
 
 use super::answer::{SharePart, SharePlan, WORTH_OPENING};
 use super::source::Source;
-use crate::garment::{Level, Pattern, SeamName, Tube};
+use crate::garment::{SeamName, Tube};
+use crate::pattern::{Level, Pattern};
 use crate::reading::pin::Pin;
 use crate::solve::job::Job;
 use crate::solve::job_error::JobError;

@@ -4,13 +4,16 @@ use super::answer::{ShareOut, SharePlan, ShareRequest, ShareSource, WORTH_OPENIN
 use super::plan::{Offer, Plans};
 use super::programme::{most_of, smallest_largest};
 use super::source::{Source, sources};
-use crate::garment::{Level, Pattern, SeamName};
+use crate::garment::SeamName;
 use crate::house::rules::HouseRule;
+use crate::pattern::{Level, Pattern};
+use crate::solve::Solution;
+use crate::solve::checked::checked;
+use crate::solve::drawn::drawn;
 use crate::solve::job::Job;
 use crate::solve::job_error::JobError;
 use crate::solve::job_error::{JobErrorCause, within};
 use crate::solve::solve;
-use crate::solve::{Solution, Solver};
 use crate::unit::length::Length;
 
 /// Plans whose depths differ by no more than this are one plan, in millimetres.
@@ -101,9 +104,9 @@ fn ranked(sources: &[Source], reached: f64, swing: f64, worth: f64) -> impl Iter
 /// [`JobError`] for a job that holds nonsense, or a level this garment does not have.
 pub fn share_out(job: &Job, request: ShareRequest) -> Result<ShareOut, JobError> {
     let solution = solve(job)?;
-    let solver = Solver::new(job)?;
-    let level = solver.pattern.as_ref().and_then(|pattern| pattern.level(request.level).copied());
-    let (Some(pattern), Some(level)) = (&solver.pattern, level) else {
+    let drawn = drawn(checked(job)?)?;
+    let level = drawn.came.as_ref().and_then(|pattern| pattern.level(request.level).copied());
+    let (Some(pattern), Some(level)) = (&drawn.came, level) else {
         return Err(JobError::at("level", JobErrorCause::NoSuchLevel(request.level)));
     };
     within("lose", "what the level must lose", request.lose.mm(), -400.0, 400.0)?;

@@ -1,10 +1,11 @@
 //! Where some of a change can come from, and what limits it.
 
 use super::answer::{AT_THE_LEVEL, WORTH_OPENING};
-use crate::garment::{Block, Level, Pattern, SeamName};
+use crate::garment::{Block, SeamName};
 use crate::house::rules::HouseRule;
 use crate::judge::girth::crossing_seams;
-use crate::judge::letting_out::LetOut;
+use crate::operation::letting_out::LetOut;
+use crate::pattern::{Level, Pattern};
 use crate::reading::side::Side;
 use crate::solve::job::Job;
 use crate::unit::length::Length;

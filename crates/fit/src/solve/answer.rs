@@ -3,14 +3,14 @@
 use serde::Serialize;
 
 use super::seam_solution::{LineOutcome, PinnableSeam, SeamSolution};
-use crate::hem::{HemPlace, HemSolution};
 use crate::judge::armhole::ArmholeFit;
 use crate::judge::drawing::Drawing;
 use crate::judge::ease::{FootThrough, LevelBalance, SeatedWaist};
+use crate::judge::gains::{Inset, LevelGain};
 use crate::judge::lengths::LengthRow;
-use crate::judge::letting_out::{Inset, LevelGain};
 use crate::judge::put_on::PutOn;
 use crate::judge::stride::Stride;
+use crate::operation::hem::{HemPlace, HemSolution};
 use crate::plan::Plan;
 use crate::solve::next_act::NextAct;
 use crate::solve::stray::Stray;

@@ -3,8 +3,8 @@
 use thiserror::Error;
 
 use crate::garment::{LevelName, TemplateError};
-use crate::hem::HemError;
 use crate::house::habit::HabitOutOfRange;
+use crate::operation::hem::HemError;
 use crate::reading::pin::PinError;
 
 /// The format this build writes and reads.

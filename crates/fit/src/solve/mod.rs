@@ -1,29 +1,40 @@
-//! A job on its way to a solution: what it holds, whether it can be, its lines, girths and work order, and what it comes
-//! to in short.
+//! A job on its way to a solution, stage by stage, each a function from one value to the next.
+//!
+//! ```text
+//! Job ─ checked ─► Checked ─ drawn ─► Drawn ─ evened ─► Evened ─ altered ─► Altered ─ judged ─► Judged
+//!       no nonsense         as it came        pins→depths         as it will be         both measured
+//!                                                                    └─ planned ─► Plan
+//!                                          all of it ─ answered ─► Solution (minded: what was found, in words)
+//! ```
 
 pub(crate) mod about;
 pub(crate) mod admit;
+mod altered;
 mod answer;
+mod answered;
+pub(crate) mod checked;
+pub(crate) mod drawn;
+mod evened;
 mod hems;
 pub(crate) mod job;
 pub(crate) mod job_error;
-mod lines;
-mod minds;
+mod judged;
+mod kept;
+mod minded;
 pub(crate) mod next_act;
 mod pins;
+mod planned;
+mod problem;
 mod seam_solution;
 pub(crate) mod settle;
-mod solver;
-mod solving;
 pub(crate) mod stray;
 pub(crate) mod summary;
 pub(crate) mod warning;
 
 pub use answer::{RESULT_FORMAT, Solution};
+pub use answered::solve;
 pub use hems::hem_templates;
 pub use seam_solution::{
     DatumPlace, DrawnLine, EdgeLength, LineOutcome, LineRefused, MirroredMark, PinRead, PinnableSeam,
     ProposedDepth, ProposedEnds, SeamEndings, SeamSolution, SideLine, SolvedEnd,
 };
-pub use solver::solve;
-pub(crate) use solving::Solver;

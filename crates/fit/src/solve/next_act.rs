@@ -2,8 +2,8 @@
 
 use serde::{Deserialize, Serialize};
 
-use crate::hem::HemSolution;
 use crate::house::choice::{FitOn, Preset};
+use crate::operation::hem::HemSolution;
 use crate::plan::Plan;
 use crate::solve::job::Job;
 use crate::solve::{LineOutcome, SeamSolution};

@@ -1,7 +1,7 @@
 //! Pins as they are understood: station from the lower end, depth from the old stitching.
 
+use super::drawn::Drawn;
 use super::seam_solution::PinRead;
-use super::solving::Solver;
 use crate::garment::{Seam, SeamName};
 use crate::line::{Target, Trust};
 use crate::reading::echo::{Reading, echo};
@@ -9,21 +9,25 @@ use crate::reading::pin::Pin;
 use crate::reading::pin::PinError;
 use crate::reading::side::Side;
 use crate::solve::job_error::JobError;
-use crate::solve::warning::Weight;
 use crate::unit::length::Length;
 
-impl Solver<'_> {
-    /// Reads every pin of a seam, or refuses the first that cannot be taken. `None` when the
-    /// seam has no pins, or its length is not known.
-    pub(super) fn read_pins(
-        &mut self,
-        name: SeamName,
-        seam: Option<&Seam>,
-    ) -> Result<Option<Vec<(PinRead, Target)>>, JobError> {
+/// The pins of one seam.
+pub(super) enum Pinned {
+    /// It has none.
+    Nothing,
+    /// Nobody knows how long it is, so they wait.
+    Waits,
+    /// What each says, of rising station.
+    Read(Vec<(PinRead, Target)>),
+}
+
+impl Drawn<'_> {
+    /// Reads every pin of a seam, or refuses the first that cannot be taken.
+    pub(super) fn read_pins(&self, name: SeamName, seam: Option<&Seam>) -> Result<Pinned, JobError> {
         let pins: Vec<(usize, &Pin)> =
             self.job.fitting.pins.iter().enumerate().filter(|(_, pin)| pin.seam == name).collect();
         if pins.is_empty() {
-            return Ok(None);
+            return Ok(Pinned::Nothing);
         }
         let mut read = Vec::new();
         let scale = self.habits.scale;
@@ -49,7 +53,7 @@ impl Solver<'_> {
                     station: Length::hundredth(station),
                     depth,
                     shown: [scale.number(seam.counted(station)), scale.number(depth)],
-                    echo: echo(reading, self.pattern.as_ref(), scale),
+                    echo: echo(reading, self.came.as_ref(), scale),
                     planned: pin.planned.map(|depth| scale.number(depth)),
                     moved: pin.moved.map(|depth| scale.number(depth)),
                     reread: pin.reread,
@@ -61,19 +65,10 @@ impl Solver<'_> {
             ));
         }
         if seam.is_none() {
-            self.warn(
-                "seam.length",
-                Weight::Mind,
-                name,
-                format!(
-                    "The length of the {} is not known, so its pins wait; measure it on the garment.",
-                    name.words()
-                ),
-            );
-            return Ok(None);
+            return Ok(Pinned::Waits);
         }
         read.sort_by(|a, b| a.1.station.total_cmp(&b.1.station));
-        Ok(Some(read))
+        Ok(Pinned::Read(read))
     }
 
     fn station(&self, pin: &Pin, seam: &Seam) -> Result<f64, PinError> {
@@ -94,7 +89,7 @@ impl Solver<'_> {
     }
 
     fn check_depth(&self, seam: &Seam, station: f64, depth: Length) -> Result<(), PinError> {
-        let Some(edges) = self.pattern.as_ref().and_then(|pattern| pattern.edges(seam.name)) else {
+        let Some(edges) = self.came.as_ref().and_then(|pattern| pattern.edges(seam.name)) else {
             return Ok(());
         };
         for each in edges {
@@ -109,18 +104,6 @@ impl Solver<'_> {
             }
         }
         Ok(())
-    }
-
-    pub(super) fn check_unpinned(&self) -> Result<(), JobError> {
-        let known = self.shape.pinnable();
-        let stray = self.job.fitting.pins.iter().position(|pin| !known.contains(&pin.seam));
-        match stray {
-            Some(i) => Err(JobError::at(
-                format!("fitting.pins[{i}].seam"),
-                PinError::NotPinned(self.job.fitting.pins[i].seam),
-            )),
-            None => Ok(()),
-        }
     }
 }
 

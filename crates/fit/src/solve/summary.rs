@@ -2,7 +2,7 @@
 
 use serde::{Deserialize, Serialize};
 
-use crate::garment::Figure;
+use crate::judge::figure::Figure;
 use crate::plan::{Minutes, Timing, Work, minutes_together};
 use crate::solve::Solution;
 use crate::solve::next_act::NextAct;

@@ -1,10 +1,10 @@
 //! Why a hem cannot be made as it was asked, and the nearest that can.
 
-use crate::hem::HemRefusal;
+use crate::operation::hem::{HemRefusal, TurnUp};
 use crate::unit::scale::Scale;
 
-/// A refusal with its numbers and what to do.
-pub(crate) fn hem_refused(refusal: HemRefusal, scale: Scale) -> String {
+/// A refusal with its numbers and what to do; of a turn-up that does not lie, what is said of it there.
+pub(crate) fn hem_refused(refusal: HemRefusal, turned: Option<&TurnUp>, scale: Scale) -> String {
     let write = |length| scale.write(length);
     match refusal {
         HemRefusal::TooShort { asked, most } => format!(
@@ -37,6 +37,9 @@ pub(crate) fn hem_refused(refusal: HemRefusal, scale: Scale) -> String {
             write(there),
             write(shorten)
         ),
+        HemRefusal::DoesNotLie { .. } if turned.is_some() => {
+            turned.map_or_else(String::new, |turned| turned.words.join(" "))
+        }
         HemRefusal::DoesNotLie { excess, .. } if excess.is_negative() => {
             format!("The turn-up is {} too tight.", write(excess.abs()))
         }

@@ -9,9 +9,8 @@ mod tiles;
 
 use ink::{Ink, Page};
 pub use tiles::{Tile, lay_tiles};
-use vemble_fit::drawing;
-use vemble_fit::garment::{Pattern, SeamEdge};
 use vemble_fit::hem::HemTemplate;
+use vemble_fit::pattern::{Pattern, SeamEdge};
 use vemble_fit::{
     Caution, DrawnLine, Job, LineOutcome, Paper, SeamName, SeamSolution, Side, Solution, hem_templates,
 };
@@ -208,7 +207,7 @@ impl FullSize {
         let stations: Vec<f64> =
             (0..=pieces).map(|i| from + (to - from) * f64::from(i) / f64::from(pieces)).collect();
         let at = |station: f64, depth: f64| {
-            let point = drawing::inside(edge, station * ratio, depth);
+            let point = edge.inside(station * ratio, depth);
             [point.x, point.y]
         };
         let old: Vec<[f64; 2]> = stations.iter().map(|s| at(*s, 0.0)).collect();

@@ -8,7 +8,7 @@ use serde_json::value::RawValue;
 use utoipa::ToSchema;
 use utoipa_actix_web::service_config::ServiceConfig;
 use uuid::Uuid;
-use vemble_fit::garment::Figure;
+use vemble_fit::Figure;
 use vemble_fit::plan::{Calendar, Claim, Minutes, Timing, calendar};
 use vemble_fit::{HouseRule, Job, JobError, NextAct, Place, Summary, settle};
 use vemble_store::{

@@ -10,7 +10,7 @@ type Seam = Of<"SeamSolution">;
 type PinRead = Of<"PinRead">;
 type Station = Of<"EvenedStation">;
 
-const findings: Record<Of<"Finding">, string> = {
+const findings: Record<Of<"Difference">, string> = {
   noise: "agree",
   uneven: "uneven pinning, evened",
   ask_twist: "body or twist?",

@@ -1,0 +1,291 @@
+//! What was found of a fitting, as fields: what is so and by how much, never how it is said.
+//!
+//! [`crate::words`] makes the sentences, in the session's unit.
+
+use chrono::NaiveDate;
+
+use crate::body::measures::MeasureName;
+use crate::garment::{
+    FixtureKind, FlatName, HemName, LevelName, Purpose, Seam, SeamEnd, SeamName, TemplateError,
+};
+use crate::judge::armhole::ArmholeFit;
+use crate::judge::ease::{FootThrough, SeatedWaist};
+use crate::judge::gains::Inset;
+use crate::judge::length_said::LengthSaid;
+use crate::judge::lengths::LengthName;
+use crate::judge::put_on::PutOn;
+use crate::judge::stride::Stride;
+use crate::line::LineRefusal;
+use crate::operation::hem::{Collision, HemRefusal, HemWaits, TurnUp, Uneven};
+use crate::operation::letting_out::LetOut;
+use crate::reading::side::Side;
+use crate::solve::about::About;
+use crate::solve::warning::Weight;
+use crate::unit::length::Length;
+
+/// A pin that is still to be read, for a finding that its reading would settle.
+#[derive(Debug, Clone, PartialEq)]
+pub(crate) struct Unread {
+    pub(crate) seam: Seam,
+    pub(crate) side: Side,
+    /// From the seam's lower end, in millimetres.
+    pub(crate) station: f64,
+}
+
+/// What a line does over the stretch towards a free end where nobody pinned.
+#[derive(Debug, Clone, PartialEq)]
+pub(crate) struct Unpinned {
+    pub(crate) seam: SeamName,
+    pub(crate) end: SeamEnd,
+    /// How long the stretch is.
+    pub(crate) bare: Length,
+    /// Depths at its last pin and at the edge.
+    pub(crate) depths: [Length; 2],
+    pub(crate) read: Unread,
+}
+
+/// What becomes of the side that was not pinned.
+#[derive(Debug, Clone, Copy, PartialEq)]
+pub(crate) struct OneSideOnly {
+    pub(crate) seam: SeamName,
+    /// The side that was pinned.
+    pub(crate) side: Side,
+    /// Over what stretch both sides lie on one tube, and what the sides are called.
+    pub(crate) above: &'static str,
+    pub(crate) other: &'static str,
+    pub(crate) halved: bool,
+    pub(crate) doubled: bool,
+    pub(crate) copied: bool,
+    /// True where this hand pins both sides as a rule.
+    pub(crate) pins_both: bool,
+}
+
+/// Something that was found.
+#[derive(Debug, Clone, PartialEq)]
+pub(crate) enum Finding {
+    /// Flats without which nothing is drawn, and the seams whose length is known all the same.
+    FlatsMissing { missing: Vec<FlatName>, known: Vec<SeamName> },
+    /// Flats the drawing supplies.
+    FlatsEstimated(Vec<FlatName>),
+    /// Flats that cannot belong to one garment.
+    FlatsDisagree(TemplateError),
+    /// A purpose that forbids altering it on one's own say.
+    ForbiddenPurpose(Purpose),
+
+    /// A seam whose length nobody knows: its pins wait.
+    SeamUnmeasured(SeamName),
+    /// Every pin on it says nothing.
+    SeamStays(SeamName),
+    /// One side was not read as far as the other.
+    NotRead { at: Vec<f64>, halved: bool, read: Unread },
+    /// Left and right differ the same way all along.
+    Twist { seam: SeamName, anchored: bool },
+    /// Only one side was pinned.
+    OneSideOnly(OneSideOnly),
+
+    /// No line can be drawn as asked.
+    LineRefused { seam: Box<Seam>, beyond: Option<Box<Seam>>, refusal: LineRefusal, let_out: Option<LetOut> },
+    /// A stretch towards a free end nobody pinned.
+    Unpinned(Box<Unpinned>),
+
+    /// Nobody has measured the wearer.
+    Unmeasured { wearer: String },
+    /// Measures missing for the levels there are.
+    MeasuresMissing { wearer: String, missing: Vec<MeasureName> },
+    /// Measures too old to trust.
+    MeasuresStale { wearer: String, taken_on: NaiveDate, days: f64 },
+    /// A level with less ease than it needs.
+    Strains { level: LevelName, cannot: &'static str, ease: Length, floor: Length },
+    /// The band when sitting.
+    Seated(SeatedWaist),
+    /// Whether the foot gets through.
+    Foot(FootThrough),
+    /// Whether hand, head, hips or shoulders get through.
+    PutOn(PutOn),
+    /// A length that is not where the body has it.
+    Length { name: LengthName, said: LengthSaid },
+    /// An armhole or a cap that changes.
+    Armhole(ArmholeFit),
+    /// A piece to set in where letting out is not enough.
+    Inset(Inset),
+    /// Laced edges that already meet.
+    LacingClosed(LevelName),
+    /// How wide a modesty panel has to be.
+    LacingPanel { panel: Length, gap: Length, overlap: Length },
+    /// A hem that binds the step.
+    Stride(Stride),
+    /// An edge that leans so far at a level that a girth there is uncertain.
+    LeansFar { seam: SeamName, level: LevelName },
+
+    /// The centre back alone takes much.
+    BackShare(Length),
+    /// The back pockets come closer.
+    BackPockets(Length),
+    /// What is left between the back pockets.
+    BackGap { left: Length, gap: Length, reads_as_one: bool },
+    /// The crease moves where only the outseam does.
+    Crease(Length),
+    /// The middle of each leg moves.
+    LegShift(Length),
+    /// What stands in a seam that moves.
+    FixtureLimits { kind: FixtureKind, seam: SeamName, most: Length },
+    /// A seam across the body takes length: at its beginning and at its end.
+    CrossLength { seam: SeamName, takes: [Length; 2] },
+    /// Lines that go through the waist seam.
+    WaistCrossed(Vec<SeamName>),
+    /// What letting out may show, and whether anybody looked how much is inside.
+    Traces { seam: SeamName, looked: bool },
+
+    /// A hem that waits.
+    HemWaits { hem: HemName, waits: HemWaits, wearer: String },
+    /// A hem that cannot be made as asked.
+    HemRefused { hem: HemName, refusal: HemRefusal, turned: Option<Box<TurnUp>> },
+    /// A hem that is uneven as it was read.
+    HemUneven { hem: HemName, uneven: Uneven },
+    /// Left and right of a hem differ by more than is made alike without asking.
+    HemPair { hem: HemName, said: String },
+    /// A turn-up that is splayed.
+    HemSplayed { hem: HemName, turned: Box<TurnUp> },
+    /// Something stands in the way of a hem.
+    HemBlocked { hem: HemName, by: Box<Collision> },
+    /// A hem that shrinks by a share when it is washed.
+    HemShrinks { hem: HemName, share: f64 },
+    /// A hem so low that it is trodden on.
+    HemTrips { above: Length },
+}
+
+impl Finding {
+    /// Its stable name.
+    pub(crate) fn code(&self) -> &'static str {
+        match self {
+            Finding::FlatsMissing { .. } => "garment.missing",
+            Finding::FlatsEstimated(_) => "garment.estimated",
+            Finding::FlatsDisagree(_) => "garment.disagree",
+            Finding::ForbiddenPurpose(_) => "garment.purpose",
+            Finding::SeamUnmeasured(_) => "seam.length",
+            Finding::SeamStays(_) => "seam.stays",
+            Finding::NotRead { .. } => "evening.not_read",
+            Finding::Twist { .. } => "evening.twist",
+            Finding::OneSideOnly(_) => "evening.one_side",
+            Finding::LineRefused { .. } => "line.refused",
+            Finding::Unpinned(_) => "line.unpinned",
+            Finding::Unmeasured { .. } | Finding::MeasuresMissing { .. } => "body.missing",
+            Finding::MeasuresStale { .. } => "body.stale",
+            Finding::Strains { .. } => "ease.strains",
+            Finding::Seated(_) => "ease.seated",
+            Finding::Foot(foot) if foot.passes => "foot.passes",
+            Finding::Foot(_) => "foot.stuck",
+            Finding::PutOn(_) => "put_on",
+            Finding::Length { .. } => "length",
+            Finding::Armhole(_) => "armhole",
+            Finding::Inset(_) => "inset",
+            Finding::LacingClosed(_) => "lacing.closed",
+            Finding::LacingPanel { .. } => "lacing.panel",
+            Finding::Stride(_) => "stride",
+            Finding::LeansFar { .. } => "level.leans",
+            Finding::BackShare(_) => "back.share",
+            Finding::BackPockets(_) => "back.pockets",
+            Finding::BackGap { .. } => "back.gap",
+            Finding::Crease(_) => "outseam.crease",
+            Finding::LegShift(_) => "leg.shift",
+            Finding::FixtureLimits { .. } => "seam.fixture",
+            Finding::CrossLength { .. } => "cross.length",
+            Finding::WaistCrossed(_) => "waist_seam.crossed",
+            Finding::Traces { .. } => "line.traces",
+            Finding::HemWaits { .. } => "hem.waits",
+            Finding::HemRefused { .. } => "hem.refused",
+            Finding::HemUneven { .. } => "hem.uneven",
+            Finding::HemPair { .. } => "hem.pair",
+            Finding::HemSplayed { .. } => "hem.turn_up",
+            Finding::HemBlocked { .. } => "hem.collision",
+            Finding::HemShrinks { .. } => "hem.shrinks",
+            Finding::HemTrips { .. } => "hem.trip",
+        }
+    }
+
+    /// How much it matters.
+    pub(crate) fn weight(&self) -> Weight {
+        match self {
+            Finding::ForbiddenPurpose(_) | Finding::HemTrips { .. } => Weight::Danger,
+            Finding::FlatsEstimated(_)
+            | Finding::SeamStays(_)
+            | Finding::Unpinned(_)
+            | Finding::MeasuresStale { .. }
+            | Finding::Armhole(_)
+            | Finding::LacingPanel { .. }
+            | Finding::BackPockets(_)
+            | Finding::Crease(_)
+            | Finding::LegShift(_)
+            | Finding::CrossLength { .. }
+            | Finding::WaistCrossed(_)
+            | Finding::LeansFar { .. }
+            | Finding::HemSplayed { .. }
+            | Finding::HemShrinks { .. } => Weight::Note,
+            Finding::OneSideOnly(only) if !only.pins_both => Weight::Note,
+            Finding::Seated(seated) if seated.comfortable => Weight::Note,
+            Finding::Foot(foot) if foot.passes => Weight::Note,
+            Finding::PutOn(check) if check.passes => Weight::Note,
+            // What is felt at a reach is no fault of an ordinary garment.
+            Finding::Length { said: LengthSaid::Reach { .. }, .. } => Weight::Note,
+            Finding::BackGap { reads_as_one: false, .. } => Weight::Note,
+            _ => Weight::Mind,
+        }
+    }
+
+    /// What it is about.
+    pub(crate) fn about(&self) -> About {
+        match self {
+            Finding::FlatsMissing { .. }
+            | Finding::FlatsEstimated(_)
+            | Finding::FlatsDisagree(_)
+            | Finding::ForbiddenPurpose(_)
+            | Finding::PutOn(_)
+            | Finding::LacingPanel { .. } => About::Garment,
+            Finding::Unmeasured { .. } | Finding::MeasuresMissing { .. } | Finding::MeasuresStale { .. } => {
+                About::Body
+            }
+            Finding::SeamUnmeasured(seam)
+            | Finding::SeamStays(seam)
+            | Finding::Twist { seam, .. }
+            | Finding::FixtureLimits { seam, .. }
+            | Finding::CrossLength { seam, .. }
+            | Finding::Traces { seam, .. } => (*seam).into(),
+            Finding::NotRead { read, .. } => read.seam.name.into(),
+            Finding::OneSideOnly(only) => only.seam.into(),
+            Finding::LineRefused { seam, .. } => seam.name.into(),
+            Finding::Unpinned(unpinned) => unpinned.seam.into(),
+            Finding::Inset(inset) => inset.seam.into(),
+            Finding::BackShare(_) | Finding::BackPockets(_) | Finding::BackGap { .. } => {
+                SeamName::CentreBack.into()
+            }
+            Finding::Crease(_) => SeamName::Outseam.into(),
+            Finding::LegShift(_) => SeamName::Inseam.into(),
+            Finding::WaistCrossed(_) => SeamName::WaistSeam.into(),
+            Finding::Strains { level, .. }
+            | Finding::LacingClosed(level)
+            | Finding::LeansFar { level, .. } => (*level).into(),
+            Finding::Seated(_) => LevelName::Waist.into(),
+            Finding::Foot(foot) => foot.level.into(),
+            Finding::Stride(_) => LevelName::Hem.into(),
+            Finding::Length { name, .. } => About::Length { length: *name },
+            Finding::Armhole(_) => About::Armholes,
+            Finding::HemWaits { hem, .. }
+            | Finding::HemRefused { hem, .. }
+            | Finding::HemUneven { hem, .. }
+            | Finding::HemPair { hem, .. }
+            | Finding::HemSplayed { hem, .. }
+            | Finding::HemBlocked { hem, .. }
+            | Finding::HemShrinks { hem, .. } => (*hem).into(),
+            Finding::HemTrips { .. } => HemName::Hem.into(),
+        }
+    }
+
+    /// The pin whose reading would settle it.
+    pub(crate) fn unread(&self) -> Option<&Unread> {
+        match self {
+            Finding::NotRead { read, .. } => Some(read),
+            Finding::Unpinned(unpinned) => Some(&unpinned.read),
+            _ => None,
+        }
+    }
+}

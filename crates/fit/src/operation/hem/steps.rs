@@ -1,0 +1,364 @@
+//! The steps of making a hem.
+
+use std::collections::BTreeMap;
+
+use crate::garment::{FeatureKind, HemName, LiningClosed, Shape};
+use crate::house::choice::{HemCut, Pairs};
+use crate::operation::hem::{Collision, CollisionState, HemKind, HemSolution, Lies, OldTurnUp, UncutWay};
+use crate::plan::act::Act;
+use crate::plan::builder::Builder;
+use crate::plan::draft::{Draft, StopFacts};
+use crate::plan::key::{On, StepKey};
+use crate::unit::length::Length;
+
+/// Unpicking round one thing that stands near a hem, in millimetres.
+const ROUND_A_FEATURE: f64 = 150.0;
+/// Fastening one severed seam end, in millimetres.
+const SEAM_END: f64 = 40.0;
+
+/// One hem while its steps are written.
+pub(crate) struct Making<'a> {
+    pub(crate) hem: &'a HemSolution,
+    /// What it is called: "hem", "hems of both legs", "hems of both sleeves".
+    pub(crate) what: String,
+    /// Length of all its edges together.
+    pub(crate) run: f64,
+    /// The surplus is cut off once it is stitched.
+    pub(crate) cuts_after: bool,
+}
+
+impl Making<'_> {
+    pub(crate) fn key(&self, act: Act) -> StepKey {
+        StepKey::new(act, On::Hem(self.hem.hem))
+    }
+
+    pub(crate) fn keys<const N: usize>(&self, acts: [Act; N]) -> [StepKey; N] {
+        acts.map(|act| self.key(act))
+    }
+
+    /// Severed seams are fastened before the edge is worked, where it is cut first.
+    pub(crate) fn fastened(&self) -> Option<StepKey> {
+        (!self.cuts_after).then(|| self.key(Act::FastenSeams))
+    }
+
+    pub(crate) fn draft(&self, act: Act, title: impl Into<String>) -> Draft {
+        Draft::new(act, On::Hem(self.hem.hem), title).over(self.run)
+    }
+
+    pub(crate) fn lies(&self) -> Option<Lies> {
+        self.hem
+            .sides
+            .first()?
+            .turn_up
+            .as_ref()
+            .filter(|_| self.hem.kind.turns_up())
+            .map(|turned| turned.lies)
+    }
+
+    fn apart(&self) -> Option<Length> {
+        if !self.hem.paired {
+            return None;
+        }
+        let means: Vec<Length> = self.hem.sides.iter().map(|side| side.take_up[1]).collect();
+        Some(match means.as_slice() {
+            [left, right] => (*left - *right).abs(),
+            _ => Length::ZERO,
+        })
+    }
+}
+
+impl Builder<'_> {
+    /// Every hem that is made.
+    pub(crate) fn hems(&mut self) {
+        for hem in self.hems.clone() {
+            self.hem(hem);
+        }
+    }
+
+    /// Every step of one hem, from undoing to hanging.
+    fn hem(&mut self, hem: &HemSolution) {
+        let each: f64 = hem.sides.iter().map(|side| side.girth[1].mm()).sum();
+        let count = if hem.paired && hem.sides.len() == 1 { 2.0 } else { 1.0 };
+        let making = Making {
+            hem,
+            what: match (hem.hem, hem.paired) {
+                (HemName::Sleeve, _) => "hems of both sleeves".to_owned(),
+                (HemName::Hem, true) => "hems of both legs".to_owned(),
+                (HemName::Hem, false) => "hem".to_owned(),
+            },
+            run: each * count,
+            // What is folded twice is shut in by its own stitching: only a single turn can be cut afterwards.
+            cuts_after: hem.kind.is_knit()
+                || (matches!(hem.kind, HemKind::SingleFold | HemKind::DeepHand)
+                    && self.habits.hem_cut == HemCut::After),
+        };
+        let before = self.drafts.len();
+        self.clear_the_way(&making);
+        match &hem.uncut {
+            Some(UncutWay::Waist(waist)) => self.at_the_waist(&making, waist),
+            Some(UncutWay::Tuck(tuck)) => self.in_a_tuck(&making, tuck),
+            None => match hem.sides.first().and_then(|side| side.tuck.as_ref()) {
+                Some(tuck) => self.in_a_tuck(&making, tuck),
+                None => self.turned(&making),
+            },
+        }
+        if self.hems.len() > 1 {
+            // With a hem and sleeves in one order, "Open the lining" alone does not say where.
+            for draft in self.drafts[before..].iter_mut().filter(|draft| !draft.title.contains(&making.what))
+            {
+                draft.title = format!("{}: {}", draft.title, making.what);
+            }
+        }
+    }
+
+    /// What a hem waits for: the wash, and all of the seams unless hems are made flat before them.
+    pub(crate) fn before_hems(&self) -> Vec<StepKey> {
+        let mut before = [Act::Wash, Act::PhotographInside].map(StepKey::whole).to_vec();
+        if self.hems_come_last() {
+            before.push(StepKey::whole(Act::Press));
+        }
+        before
+    }
+
+    /// What has to come off, be opened or be undone before the hem is touched.
+    fn clear_the_way(&mut self, making: &Making<'_>) {
+        let hem = making.hem;
+        let first = self.before_hems();
+        let minded = hem.sides.iter().flat_map(|side| &side.collisions).filter(|collision| {
+            collision.state != CollisionState::Clear && collision.kind != FeatureKind::Border
+        });
+        let mut by_kind: BTreeMap<&str, Vec<&Collision>> = BTreeMap::new();
+        for collision in minded {
+            by_kind.entry(collision.words).or_default().push(collision);
+        }
+        for (words, minded) in by_kind {
+            let mut how: Vec<String> = Vec::new();
+            for collision in &minded {
+                if !how.contains(&collision.says) {
+                    how.push(collision.says.clone());
+                }
+            }
+            let on = On::Feature(hem.hem, minded[0].kind, 0);
+            self.add(
+                Draft::new(Act::ClearTheWay, on, format!("See to the {words}"))
+                    .over(ROUND_A_FEATURE * minded.len() as f64)
+                    .all_how(how)
+                    .after(first.iter().copied()),
+            );
+        }
+        if let Some(lining) = &hem.lining
+            && self.shape.lining.closed != LiningClosed::Free
+        {
+            let mut how = vec![lining.way_in.to_owned()];
+            if has_corner(self.shape, hem.hem) {
+                how.push(format!(
+                    "Undo the lining from facing, vent and slits up to {} above the new fold, or the corner cannot be folded.",
+                    self.write(lining.undo)
+                ));
+            }
+            how.push("Pin it up out of the way.".into());
+            let key = making.key(Act::OpenLining);
+            let run = making.run + lining.undo.mm();
+            match self.drafts.iter_mut().find(|draft| draft.key == key) {
+                // It is opened once, for the seams and for the hem.
+                Some(open) => {
+                    open.run = open.run.max(run);
+                    open.how.extend(how.into_iter().skip(1));
+                }
+                None => {
+                    let draft = making.draft(Act::OpenLining, "Open the lining").over(run);
+                    self.add(draft.all_how(how).after(first.iter().copied()));
+                }
+            }
+        }
+        if hem.old_turn_up == OldTurnUp::Unpicked {
+            self.add(
+                making
+                    .draft(Act::UnpickHem, format!("Unpick the {} and press out the old fold", making.what))
+                    .how("The cloth of the old turn-up is needed, or lies in the way of the new. Chalk the old fold before it is pressed out: everything is measured from it.")
+                    .how("Look whether the old fold or its needle holes show; a faded line stays.")
+                    .after(first)
+                    .after([making.key(Act::OpenLining)]),
+            );
+        }
+    }
+
+    pub(crate) fn chalk_hem(&mut self, making: &Making<'_>, how: Vec<String>) {
+        let cleared = self.written_steps(|key| {
+            key.act == Act::ClearTheWay && matches!(key.on, On::Feature(hem, ..) if hem == making.hem.hem)
+        });
+        self.add(
+            making
+                .draft(Act::ChalkHem, format!("Chalk the {}", making.what))
+                .over(2.0 * making.run)
+                .all_how(how)
+                .needs(cleared)
+                .after(self.before_hems())
+                .after(making.keys([Act::OpenLining, Act::UnpickHem, Act::OpenWaist])),
+        );
+    }
+
+    /// Tack it as it will be, put it on, look.
+    pub(crate) fn tack_and_try(
+        &mut self,
+        making: &Making<'_>,
+        tack: &str,
+        how: impl IntoIterator<Item = String>,
+    ) {
+        self.add(making.draft(Act::TackHem, tack).all_how(how).needs([making.key(Act::ChalkHem)]));
+        let sleeve = making.hem.hem == HemName::Sleeve;
+        let mut draft = making
+            .draft(Act::TryHem, format!("Try it on with the {} tacked", making.what))
+            .over(0.0)
+            .how(if sleeve {
+                "Arm hanging, slightly bent; then reach, and look where the edge goes."
+            } else {
+                "Upright, in the shoes, eyes ahead: looking down changes what you see. A friend or a fixed ruler reads it; turn in place. Then sit, step up, and look again."
+            });
+        if !sleeve {
+            draft = draft.how("On the stairs once, up and down, before it is finished.");
+        }
+        if making.hem.paired {
+            draft = draft.how("Lay left on right afterwards: seam on seam, fold on fold.");
+        }
+        self.add(draft.needs([making.key(Act::TackHem)]));
+    }
+
+    pub(crate) fn stop(
+        &self,
+        making: &Making<'_>,
+        allowance: impl Into<String>,
+        rolled_down: bool,
+        because: &'static str,
+    ) -> StopFacts {
+        let (tried, apart) = (making.key(Act::TryHem), making.apart());
+        StopFacts { because, tried, apart, allowance: allowance.into(), stays: None, rolled_down }
+    }
+
+    /// A hem that is folded or faced.
+    fn turned(&mut self, making: &Making<'_>) {
+        let hem = making.hem;
+        let least = hem.sides.iter().map(|side| side.take_up[0]).min().unwrap_or_default();
+        let mut how = vec![if hem.kind.is_knit() {
+            "Work down the table, from the old fold: chalk the new fold all round. Do not stretch the knit under the ruler.".to_owned()
+        } else {
+            "Work down the table, from the old fold: chalk the new fold all round, then the cut line below it. Join the marks along a curved ruler.".to_owned()
+        }];
+        if least.is_negative() {
+            how.push("The fold goes down: the old one has to be pressed out first.".into());
+        }
+        if hem.shrinks.is_some() {
+            how.push("The lines stand lower than wanted by what the wash will take.".into());
+        }
+        self.chalk_hem(making, how);
+        let them = if making.what == "hem" { "it" } else { "them" };
+        self.tack_and_try(
+            making,
+            &format!("Turn the {} up and tack {them}", making.what),
+            ["Fold on the chalk, tack a finger's width from the fold. Nothing is cut yet: let the rest hang inside.".to_owned()],
+        );
+        if !making.cuts_after {
+            self.cut(making);
+        }
+        self.prepare_edge(making);
+        self.sew_hem(making);
+        if making.cuts_after {
+            self.cut(making);
+        }
+        self.finish_hem(making);
+    }
+
+    /// Cutting the surplus off, behind its stop.
+    fn cut(&mut self, making: &Making<'_>) {
+        let hem = making.hem;
+        let knit = hem.kind.is_knit();
+        let allowance = if knit {
+            "It is stitched; what is cut lies above the stitching, on the inside only.".to_owned()
+        } else {
+            format!("{} below the new fold stays on, counted once.", hem.allowance_words)
+        };
+        let stop = self.stop(making, allowance, false, "What is cut off a hem cannot be let down again.");
+        let title = if knit {
+            "Trim the turn-up to the stitching".to_owned()
+        } else {
+            format!("Cut the surplus of the {}", making.what)
+        };
+        let mut draft = making
+            .draft(Act::CutHem, title)
+            .all_how(self.how_to_cut(making))
+            .stop(stop)
+            .needs([making.key(Act::TryHem)])
+            .after([StepKey::whole(Act::Wash)]);
+        if making.cuts_after {
+            draft = draft.after(making.keys([Act::SewHem, Act::SewSecond]));
+        }
+        self.add(draft);
+        if !knit {
+            let seams = hem.sides.first().map_or(2, |side| side.unrolled.seams.len());
+            self.add(
+                making
+                    .draft(Act::FastenSeams, "Fasten every seam that was cut through")
+                    .over(SEAM_END * seams as f64)
+                    .how("Back and forth over each seam end, or they open inside the turn-up.")
+                    .needs([making.key(Act::CutHem)]),
+            );
+        }
+    }
+
+    fn how_to_cut(&self, making: &Making<'_>) -> Vec<String> {
+        let hem = making.hem;
+        let strips: Vec<Length> =
+            hem.sides.iter().flat_map(|side| side.rows.iter().filter_map(|row| row.strip)).collect();
+        let widest = strips.iter().max().copied().unwrap_or_default();
+        let narrowest = strips.iter().min().copied().unwrap_or_default();
+        let mut how = Vec::new();
+        if hem.kind.is_knit() {
+            how.push("Trim the turn-up to the stitching, the blades flat on the inside, the outside pulled away from them; all that hangs above it goes.".to_owned());
+        } else if widest.is_positive() {
+            let with = match hem.old_turn_up {
+                OldTurnUp::CutOff => "the old turn-up folded in it",
+                _ => "measured on the opened cloth",
+            };
+            let strip = if (widest - narrowest).mm() < 2.0 {
+                self.write(widest)
+            } else {
+                format!("{} to {}", self.write(narrowest), self.write(widest))
+            };
+            how.push(format!("The strip is {strip} wide, {with}."));
+        } else {
+            how.push("There is nothing to cut off: all there is stays in the turn-up.".to_owned());
+        }
+        if hem.kind == HemKind::LinedBag
+            && let Some(lining) = &hem.lining
+        {
+            how.extend(lining.words.iter().cloned());
+        }
+        if hem.paired && self.habits.pairs == Pairs::Reference {
+            how.push("Cut one; lay its strip on the other before that is cut.".into());
+        }
+        how
+    }
+
+    /// Press, hang, lining.
+    pub(crate) fn finish_hem(&mut self, making: &Making<'_>) {
+        let press = self.garment.cloth.fibre.press();
+        self.add(
+            making
+                .draft(Act::PressHem, format!("Press the {}", making.what))
+                .how(format!(
+                    "From the inside, the iron set down and lifted, not pushed: {press}. The edge of the turn-up must not print through. Let it go cold before it is hung."
+                ))
+                .needs([making.key(Act::SewHem)])
+                .after(making.keys([Act::SewSecond, Act::CutHem, Act::FastenSeams, Act::CloseSeamFlat])),
+        );
+        if let Some(lining) = making.hem.lining.as_ref().filter(|_| making.hem.kind != HemKind::LinedBag) {
+            self.line_hem(making, lining);
+        }
+    }
+}
+
+/// True where something near the hem has to be undone before it is turned.
+fn has_corner(shape: &Shape, hem: HemName) -> bool {
+    let corner = |kind| matches!(kind, FeatureKind::Facing | FeatureKind::Vent | FeatureKind::Slit);
+    shape.near_hems.iter().any(|feature| feature.hem == hem && corner(feature.kind))
+}

@@ -1,0 +1,132 @@
+//! The lining of a garment whose seams are worked: opened first, taken in by the same lines, closed last.
+
+use super::work::SeamWork;
+use crate::garment::{FeatureKind, HemName, LiningClosed, SeamName};
+use crate::operation::hem::HemKind;
+use crate::plan::act::Act;
+use crate::plan::builder::Builder;
+use crate::plan::draft::Draft;
+use crate::plan::key::{On, StepKey};
+use crate::plan::opening::Opening;
+
+/// Felling that is undone to get behind the seams, in millimetres: a gap two hands go through, or both sleeve hems round.
+const fn way_in_over(hem: HemName) -> f64 {
+    match hem {
+        HemName::Hem => 400.0,
+        HemName::Sleeve => 600.0,
+    }
+}
+
+impl Builder<'_> {
+    /// Gets behind the seams of a lined garment.
+    pub(crate) fn open_lining(&mut self, hem: HemName, seams: &[SeamName]) {
+        let on_sleeve = hem == HemName::Sleeve;
+        let way_in = match (self.shape.lining.closed, on_sleeve) {
+            (LiningClosed::Bagged, false) => {
+                "It was bagged out: open the gap it was closed by, usually in a sleeve lining, far enough to draw the seams out through it."
+            }
+            (LiningClosed::Bagged, true) => {
+                "It was bagged out: open this sleeve lining's seam where it was closed, far enough to draw the seams out through it."
+            }
+            (LiningClosed::Felled, true) => {
+                "Unpick the felling round both sleeve hems and draw the seams out."
+            }
+            (LiningClosed::Felled, false) | (LiningClosed::Free, _) => {
+                "Unpick the felling at the hem, wide enough to draw the seams out between lining and cloth."
+            }
+        };
+        let mut how = vec![way_in.to_owned()];
+        let facing =
+            self.shape.near_hems.iter().any(|near| near.hem == hem && near.kind == FeatureKind::Facing);
+        if seams.contains(&SeamName::CentreFront) || (facing && !on_sleeve) {
+            how.push("Undo it from the facing as far as the front edge is touched.".into());
+        }
+        how.push("Pin it out of the way; nothing is chalked, sewn or cut through both.".into());
+        self.add(
+            Draft::new(
+                Act::OpenLining,
+                On::Hem(hem),
+                if on_sleeve { "Open the lining of the sleeves" } else { "Open the lining" },
+            )
+            .over(way_in_over(hem))
+            .all_how(how)
+            .on_seams(seams.iter().copied())
+            .after([StepKey::whole(Act::Wash), StepKey::whole(Act::PhotographInside)]),
+        );
+    }
+
+    /// Takes the lining in by the lines of the outside, once those have passed their try-on.
+    pub(crate) fn take_in_lining(&mut self) {
+        let run: f64 = self.works.iter().map(SeamWork::run).sum();
+        let mut how = vec![
+            "By the same chalk tables, each depth from the lining's own stitching: so it keeps the ease it has over the outside. The pleat at the centre back, and the slack at underarm and hem, stay as they are.".to_owned(),
+        ];
+        if self.works.iter().any(|work| work.seam.is_dart()) {
+            how.push("What a dart takes outside is laid in a soft pleat inside.".into());
+        }
+        if self.works.iter().any(|work| work.lets_out) {
+            how.push("Where the outside is let out the lining must give as much: look what is inside its own seams first; what is missing comes out of its pleat, or is set in.".into());
+        }
+        let opened = self.opened(|what| matches!(what, Opening::Lining(_)));
+        self.add(
+            Draft::new(Act::ChalkLining, On::Garment, "Chalk the lining by the same lines")
+                .over(2.0 * run)
+                .all_how(how)
+                .needs([StepKey::whole(Act::TryOn)])
+                .needs(opened.into_iter().map(Opening::opened_by)),
+        );
+        let (needle, stitch) = self.garment.cloth.family.needle_and_stitch();
+        self.add(
+            Draft::new(Act::TakeInLining, On::Garment, "Take the lining in")
+                .over(run)
+                .how("Sew its seams on the chalk, out of the old stitching and into it again like those outside. Unpick what lies inside, press its seams to one side, and trim only what would show through.")
+                .how("Lay it inside the garment: it must be looser than the outside everywhere, or it drags.")
+                .with([needle, stitch])
+                .needs([StepKey::whole(Act::ChalkLining), StepKey::whole(Act::Press)]),
+        );
+    }
+
+    /// True where making a hem closes the lining there.
+    pub(crate) fn closes_lining(&self, hem: HemName) -> bool {
+        self.hems
+            .iter()
+            .any(|each| each.hem == hem && (each.lining.is_some() || each.kind == HemKind::LinedBag))
+    }
+
+    /// Closes what was opened of the lining for the seams, when everything inside is finished.
+    pub(crate) fn close_linings(&mut self) {
+        let opened: Vec<(HemName, Vec<SeamName>)> = self
+            .openings
+            .iter()
+            .filter_map(|open| match open.what {
+                Opening::Lining(hem) if !self.closes_lining(hem) => Some((hem, open.seams.clone())),
+                _ => None,
+            })
+            .collect();
+        let everything = self.ends();
+        for (hem, seams) in opened {
+            let on_sleeve = hem == HemName::Sleeve;
+            let how = match self.shape.lining.closed {
+                LiningClosed::Bagged => {
+                    "Turn it back through the gap, look that nothing is twisted, then close the gap by hand or close beside its edge."
+                }
+                LiningClosed::Felled | LiningClosed::Free => {
+                    "Fold its edge where it was, the slack pushed up into its pleat, and fell it into the turn-up only, never through to the outside."
+                }
+            };
+            self.add(
+                Draft::new(
+                    Act::CloseLining,
+                    On::Hem(hem),
+                    if on_sleeve { "Close the lining of the sleeves" } else { "Close the lining" },
+                )
+                .over(way_in_over(hem))
+                .how("Hang the outside first: no pull, no ridge, and every pin counted out.")
+                .how(how)
+                .on_seams(seams)
+                .needs(everything.iter().copied())
+                .needs([StepKey::whole(Act::TakeInLining)]),
+            );
+        }
+    }
+}

@@ -1,0 +1,471 @@
+//! The fourth stage: the garment as it will be. Every line is sewn, then every hem is made.
+
+use super::drawn::Drawn;
+use super::evened::{Evened, EvenedSeam, moves};
+use super::problem::Underarm;
+use super::seam_solution::{
+    DrawnLine, EdgeLength, LineOutcome, LineRefused, MirroredMark, ProposedDepth, ProposedEnds, SeamEndings,
+    SeamSolution, SideLine, SolvedEnd,
+};
+use crate::finding::{Finding, Unpinned, Unread};
+use crate::garment::{HemName, Seam, SeamEnd, SeamName};
+use crate::house::rules::HouseRule;
+use crate::line::{Line, LineEnd, LineProblem, LineRefusal, Proposal, Target, chalk_table};
+use crate::operation::Operation as _;
+use crate::operation::hem::HemSolution;
+use crate::operation::hem::apply::HemMade;
+use crate::operation::letting_out::LetOut;
+use crate::operation::seam::lines::Lines;
+use crate::operation::seam::{CarriedLine, SeamLine, Wanted};
+use crate::pattern::Pattern;
+use crate::reading::side::Side;
+use crate::unit::length::Length;
+use crate::words::{SeamWords, line_refused};
+
+/// How often the spine of a line is sampled for drawing, in millimetres.
+const SPINE_EVERY: f64 = 10.0;
+/// New edges that differ by more than this from how the old ones did are worth saying, in millimetres.
+const MISMATCH: f64 = 1.5;
+/// A stretch towards a free end is worth a word from this many times the distance of two pins on.
+const UNPINNED: f64 = 1.2;
+/// A depth less than this, in millimetres, is not worth a word.
+const WORTH_SAYING: f64 = 1.0;
+
+/// A garment as it will be.
+pub(super) struct Altered {
+    /// Every seam with a line, or with the reason why it has none.
+    pub(super) seams: Vec<SeamSolution>,
+    /// The lines that are sewn.
+    pub(super) lines: Lines,
+    /// The panels with every line sewn, where they are drawn.
+    pub(super) sewn: Option<Pattern>,
+    /// Every hem that is wanted.
+    pub(super) hems: Vec<HemSolution>,
+    /// The panels with the hems made too.
+    pub(super) will_be: Option<Pattern>,
+    pub(super) found: Vec<Finding>,
+}
+
+/// Sews every line and makes every hem that can be; what cannot is refused, and the rest goes on without it.
+pub(super) fn altered(drawn: &Drawn<'_>, evened: Evened) -> Altered {
+    let mut sewing = Sewing { drawn, sewn: drawn.came.clone(), lines: Lines::default(), found: evened.found };
+    let seams = sewing.lines_of(evened.seams);
+    let Sewing { sewn, lines, found, .. } = sewing;
+    let hems = drawn.hems(sewn.as_ref());
+    let mut will_be = sewn.clone();
+    for hem in &hems {
+        let made = HemMade { shape: drawn.shape, hem };
+        if let Some(Ok((with_it, ()))) = will_be.as_ref().map(|pattern| made.apply(pattern)) {
+            will_be = Some(with_it);
+        }
+    }
+    Altered { seams, lines, sewn, hems, will_be, found }
+}
+
+/// A garment while its lines are sewn.
+struct Sewing<'a> {
+    drawn: &'a Drawn<'a>,
+    sewn: Option<Pattern>,
+    lines: Lines,
+    found: Vec<Finding>,
+}
+
+impl Sewing<'_> {
+    /// The lines of every seam; side seam and sleeve underarm in one where they are carried across.
+    fn lines_of(&mut self, evened: Vec<EvenedSeam>) -> Vec<SeamSolution> {
+        let mut solved = Vec::new();
+        let body_name = if self.drawn.shape.has(SeamName::Side) { SeamName::Side } else { SeamName::Outseam };
+        let sleeve_name = SeamName::SleeveUnderarm;
+        let known = |evened: &[EvenedSeam], name| evened.iter().any(|each| each.seam.name == name);
+        let chained =
+            self.drawn.shape.has(sleeve_name) && (known(&evened, body_name) || known(&evened, sleeve_name));
+        let (mut pair, rest): (Vec<EvenedSeam>, Vec<EvenedSeam>) = evened
+            .into_iter()
+            .partition(|each| chained && [body_name, sleeve_name].contains(&each.seam.name));
+        // What is taken up across the body comes after what runs up it.
+        let (across, up): (Vec<EvenedSeam>, Vec<EvenedSeam>) =
+            rest.into_iter().partition(|each| each.seam.name.is_crosswise());
+        for each in up {
+            let lines = self.own_lines(&each);
+            solved.push(self.seam_solution(each, lines));
+        }
+        if chained {
+            for name in [body_name, sleeve_name] {
+                if !known(&pair, name)
+                    && let Some(seam) = self.drawn.seam(name)
+                {
+                    pair.push(EvenedSeam { seam, pins: Vec::new(), evening: None, targets: Vec::new() });
+                }
+            }
+            solved.extend(self.pair_lines(pair, body_name));
+        }
+        for each in across {
+            let lines = self.own_lines(&each);
+            solved.push(self.seam_solution(each, lines));
+        }
+        solved.sort_by_key(|each| SeamName::ALL.iter().position(|name| *name == each.seam));
+        solved
+    }
+
+    fn own_lines(&mut self, evened: &EvenedSeam) -> Vec<SideLine> {
+        let mut lines = Vec::new();
+        for (side, targets) in evened.targets.iter().filter(|(_, targets)| moves(targets)) {
+            let sewn_on: &[Side] = match side {
+                Side::Centre if evened.seam.name.is_paired() => &[Side::Left, Side::Right],
+                Side::Left => &[Side::Left],
+                Side::Right => &[Side::Right],
+                Side::Centre => &[Side::Centre],
+            };
+            lines.push(self.side_line(&evened.seam, *side, targets, sewn_on));
+        }
+        lines
+    }
+
+    fn pair_lines(&mut self, pair: Vec<EvenedSeam>, body_name: SeamName) -> Vec<SeamSolution> {
+        let (body, sleeve): (Vec<EvenedSeam>, Vec<EvenedSeam>) =
+            pair.into_iter().partition(|each| each.seam.name == body_name);
+        let (Some(body), Some(sleeve)) = (body.into_iter().next(), sleeve.into_iter().next()) else {
+            return Vec::new();
+        };
+        let together = body.is_one_line() && sleeve.is_one_line();
+        let sides: &[Side] = if together { &[Side::Centre] } else { &[Side::Left, Side::Right] };
+        let joined = Underarm { body: &body.seam, sleeve: &sleeve.seam };
+        let (mut on_body, mut on_sleeve) = (Vec::new(), Vec::new());
+        let carried: Vec<bool> = sides
+            .iter()
+            .map(|side| self.drawn.is_carried(joined, body.on(*side), sleeve.on(*side)))
+            .collect();
+        if carried.iter().any(|carried| *carried) {
+            for (side, carried) in sides.iter().zip(carried) {
+                let sewn_on: &[Side] = match side {
+                    Side::Centre => &[Side::Left, Side::Right],
+                    Side::Left => &[Side::Left],
+                    Side::Right => &[Side::Right],
+                };
+                let (below, beyond) = (body.on(*side).to_vec(), sleeve.on(*side).to_vec());
+                if carried {
+                    let [one, other] = self.carried_lines(joined, *side, &below, &beyond, sewn_on);
+                    on_body.push(one);
+                    on_sleeve.push(other);
+                } else {
+                    if moves(&below) {
+                        on_body.push(self.side_line(&body.seam, *side, &below, sewn_on));
+                    }
+                    if moves(&beyond) {
+                        on_sleeve.push(self.side_line(&sleeve.seam, *side, &beyond, sewn_on));
+                    }
+                }
+            }
+        } else {
+            on_body = self.own_lines(&body);
+            on_sleeve = self.own_lines(&sleeve);
+        }
+        let mut solved = Vec::new();
+        for (each, lines) in [(body, on_body), (sleeve, on_sleeve)] {
+            if !lines.is_empty() || !each.pins.is_empty() {
+                solved.push(self.seam_solution(each, lines));
+            }
+        }
+        solved
+    }
+
+    fn seam_solution(&self, evened: EvenedSeam, lines: Vec<SideLine>) -> SeamSolution {
+        let EvenedSeam { seam, pins, evening, .. } = evened;
+        let allowance = self.drawn.shape.allowance(seam.name);
+        let tolerance = self.drawn.habits.rule(HouseRule::PinTolerance);
+        SeamSolution {
+            seam: seam.name,
+            words: seam.name.words(),
+            paired: seam.name.is_paired(),
+            edge_words: seam.name.edge_words(),
+            length: Length::hundredth(seam.length),
+            band: Length::hundredth(seam.band()),
+            datum: seam.usual().datum,
+            counts_up: seam.usual().up,
+            ends: [SeamEndings::of(seam.lower), SeamEndings::of(seam.upper)],
+            let_out_limit: allowance.map(|inside| LetOut::of(inside, self.drawn.habits).even),
+            allowance: allowance.map(|inside| [inside.front, inside.back]),
+            tolerance,
+            tolerance_words: self.drawn.habits.scale.write(Length::from_mm(tolerance)),
+            pins,
+            evening,
+            lines,
+        }
+    }
+
+    /// One line for body and sleeve, cut at the underarm: both lines, body's first.
+    fn carried_lines(
+        &mut self,
+        pair: Underarm<'_>,
+        side: Side,
+        body: &[Target],
+        sleeve: &[Target],
+        on: &[Side],
+    ) -> [SideLine; 2] {
+        let drawn = self.drawn;
+        let body = drawn.accept_all(pair.body.name, side, body);
+        let sleeve = drawn.accept_all(pair.sleeve.name, side, sleeve);
+        let problem = drawn.carried_problem(pair, side, &body, &sleeve);
+        let wanted = CarriedLine { seams: [pair.body, pair.sleeve], on, problem };
+        match self.apply(&wanted) {
+            Ok([below, beyond]) => {
+                [(pair.body, below, body), (pair.sleeve, beyond, sleeve)].map(|(seam, line, targets)| {
+                    self.mind_unpinned(seam, side, &line, &targets);
+                    let drawn = self.drawn_line(seam, side, &targets, &line);
+                    self.keep(seam.name, on, &line);
+                    SideLine { side, outcome: LineOutcome::Drawn(Box::new(drawn)) }
+                })
+            }
+            Err(refusal) => {
+                let (longer, shallower) = proposals(&refusal, &wanted.problem);
+                let (crossing, total) = (pair.body.length, wanted.problem.length);
+                let message = self.refused(pair.body, Some(pair.sleeve), refusal);
+                // Each seam is told its own part, in its own stations.
+                let on_body = LineRefused {
+                    message: message.clone(),
+                    longer: longer.map(|ends| ProposedEnds { upper: LineEnd::Carry, ..ends }),
+                    shallower: shallower
+                        .clone()
+                        .map(|all| all.into_iter().filter(|depth| depth.station <= crossing).collect()),
+                };
+                let on_sleeve = LineRefused {
+                    message,
+                    longer: longer
+                        .map(|ends| ProposedEnds { lower: ends.upper.turned(total), upper: LineEnd::Carry }),
+                    shallower: shallower.map(|all| {
+                        all.into_iter()
+                            .filter(|depth| depth.station > crossing)
+                            .map(|depth| ProposedDepth { station: total - depth.station, ..depth })
+                            .collect()
+                    }),
+                };
+                [on_body, on_sleeve].map(|refused| SideLine { side, outcome: LineOutcome::Refused(refused) })
+            }
+        }
+    }
+
+    /// Sews a line where there are panels; where there are none it is only drawn.
+    fn apply<W: Wanted>(&mut self, wanted: &W) -> Result<W::Trace, LineRefusal> {
+        match &self.sewn {
+            Some(sewn) => {
+                let (sewn, line) = wanted.apply(sewn)?;
+                self.sewn = Some(sewn);
+                Ok(line)
+            }
+            None => wanted.line(),
+        }
+    }
+
+    fn keep(&mut self, seam: SeamName, on: &[Side], line: &Line) {
+        for side in on {
+            self.lines.add(seam, *side, line.clone());
+        }
+    }
+
+    fn refused(&mut self, seam: &Seam, beyond: Option<&Seam>, refusal: LineRefusal) -> String {
+        let let_out = self.drawn.shape.allowance(seam.name);
+        let let_out = let_out.map(|inside| LetOut::of(inside, self.drawn.habits));
+        let beyond = beyond.cloned().map(Box::new);
+        let finding = Finding::LineRefused { seam: Box::new(seam.clone()), beyond, refusal, let_out };
+        let message = line_refused(&finding, self.drawn.habits);
+        self.found.push(finding);
+        message
+    }
+
+    fn side_line(&mut self, seam: &Seam, side: Side, targets: &[Target], on: &[Side]) -> SideLine {
+        let accepted = self.drawn.accept_all(seam.name, side, targets);
+        let wanted = SeamLine { seam, on, problem: self.drawn.problem(seam, side, &accepted) };
+        let outcome = match self.apply(&wanted) {
+            Ok(line) => {
+                self.mind_unpinned(seam, side, &line, &accepted);
+                let drawn = self.drawn_line(seam, side, &accepted, &line);
+                self.keep(seam.name, on, &line);
+                LineOutcome::Drawn(Box::new(drawn))
+            }
+            Err(refusal) => {
+                let (longer, shallower) = proposals(&refusal, &wanted.problem);
+                let message = self.refused(seam, None, refusal);
+                LineOutcome::Refused(LineRefused { message, longer, shallower })
+            }
+        };
+        SideLine { side, outcome }
+    }
+
+    /// Finds once a seam which stretch towards a free end nobody pinned, and what the line does there.
+    fn mind_unpinned(&mut self, seam: &Seam, side: Side, line: &Line, targets: &[Target]) {
+        let known =
+            |finding: &Finding| matches!(finding, Finding::Unpinned(known) if known.seam == seam.name);
+        if self.found.iter().any(known) {
+            return;
+        }
+        let step = self.drawn.habits.rule(HouseRule::LadderStep);
+        let (Some(first), Some(last)) = (targets.first(), targets.last()) else { return };
+        let ends = [
+            (line.lower, first, 0.0, first.station - step, seam.lower),
+            (line.upper, last, line.length, last.station + step, seam.upper),
+        ];
+        let unpinned = ends.into_iter().find(|(end, pin, edge, ..)| {
+            let bare = (pin.station - edge).abs();
+            *end == LineEnd::RunOff && bare >= UNPINNED * step && pin.depth.abs() >= WORTH_SAYING
+        });
+        let Some((_, pin, edge, next, end)) = unpinned else { return };
+        let side = if side == Side::Centre && seam.name.is_paired() { Side::Left } else { side };
+        self.found.push(Finding::Unpinned(Box::new(Unpinned {
+            seam: seam.name,
+            end,
+            bare: Length::from_mm((pin.station - edge).abs()),
+            depths: [pin.station, edge].map(|at| Length::from_mm(line.depth(at))),
+            read: Unread { seam: seam.clone(), side, station: next.clamp(0.0, line.length) },
+        })));
+    }
+
+    fn drawn_line(&self, seam: &Seam, side: Side, targets: &[Target], line: &Line) -> DrawnLine {
+        let stations: Vec<f64> = targets.iter().map(|target| target.station).collect();
+        let words = SeamWords { seam, beyond: None, habits: self.drawn.habits };
+        let solved_end = |end: LineEnd, is_lower: bool| SolvedEnd {
+            end,
+            words: match end {
+                LineEnd::Taper { .. } if (if is_lower { seam.lower } else { seam.upper }) == SeamEnd::Tip => {
+                    format!("runs to nothing at the {} tip", if is_lower { "lower" } else { "upper" })
+                }
+                LineEnd::Taper { at } => format!("back on the old stitching {}", words.station(at)),
+                LineEnd::RunOff => runs_off(if is_lower { seam.lower } else { seam.upper }).to_owned(),
+                LineEnd::Carry if seam.name == SeamName::SleeveUnderarm => {
+                    "carried on into the side seam at the underarm".to_owned()
+                }
+                LineEnd::Carry => "carried on into the sleeve at the underarm".to_owned(),
+                LineEnd::Hold { .. } => "one depth through the band".to_owned(),
+            },
+            shown: match end {
+                LineEnd::Taper { at } => Some(self.drawn.habits.scale.number(seam.counted(at))),
+                _ => None,
+            },
+            fade: match end {
+                LineEnd::Taper { at } => stations.iter().map(|station| (station - at).abs()).reduce(f64::min),
+                _ => None,
+            },
+        };
+        let (low, high) = line.reach();
+        let pieces = ((high - low) / SPINE_EVERY).ceil().max(1.0) as u32;
+        let spine = (0..=pieces)
+            .map(|piece| {
+                let station = low + (high - low) * f64::from(piece) / f64::from(pieces);
+                let hundredth = |mm: f64| (mm * 100.0).round() / 100.0 + 0.0;
+                [hundredth(station), hundredth(line.depth(station))]
+            })
+            .collect();
+        let (lower, upper, character) =
+            (solved_end(line.lower, true), solved_end(line.upper, false), line.character());
+        let (edges, mismatch) = self.edge_lengths(seam, side);
+        DrawnLine {
+            words: words.line(&lower.words, &upper.words, &character),
+            lower,
+            upper,
+            character,
+            table: chalk_table(
+                line,
+                seam,
+                &stations,
+                self.drawn.shape.allowance(seam.name),
+                self.drawn.habits,
+            ),
+            turn_up: self.turn_up(seam, line),
+            edges,
+            mismatch,
+            spine,
+        }
+    }
+
+    /// The line folded down with the turn-up: what the fold mirrors must match above it.
+    fn turn_up(&self, seam: &Seam, line: &Line) -> Vec<MirroredMark> {
+        let hem = if seam.name.is_on_sleeve() { HemName::Sleeve } else { HemName::Hem };
+        let deep = self.drawn.shape.turned_up(hem).mm();
+        if line.lower != LineEnd::RunOff || seam.lower != SeamEnd::Hem || deep <= 0.0 {
+            return Vec::new();
+        }
+        [0.0, deep / 2.0, deep]
+            .map(|below| {
+                let (below, depth) = (Length::hundredth(below), Length::hundredth(line.depth(below)));
+                let number = |length: Length| self.drawn.habits.scale.number(length);
+                MirroredMark { below, depth, shown: [number(below), number(depth)] }
+            })
+            .to_vec()
+    }
+
+    fn edge_lengths(&self, seam: &Seam, side: Side) -> (Vec<EdgeLength>, Option<String>) {
+        let Some(edges) = self.sewn.as_ref().and_then(|pattern| pattern.edges_on(seam.name, side)) else {
+            return (Vec::new(), None);
+        };
+        let scale = self.drawn.habits.scale;
+        let words = seam.name.edge_words();
+        // A centre seam's halves are mirror images: one edge says it for both.
+        let count = if seam.name.is_paired() { 2 } else { 1 };
+        let lengths: Vec<EdgeLength> = edges
+            .into_iter()
+            .zip(words)
+            .take(count)
+            .map(|(edge, words)| {
+                let moved =
+                    edge.edge.moved().map_or([0.0; 2], |moved| [moved.old, moved.new].map(|[a, b]| b - a));
+                let [old, new] = moved.map(Length::hundredth);
+                EdgeLength { words, old, new, shown: [scale.number(old), scale.number(new)] }
+            })
+            .collect();
+        let mismatch = match lengths.as_slice() {
+            [one, other] => {
+                let apart = (one.new - other.new) - (one.old - other.old);
+                (apart.abs().mm() > MISMATCH && scale.shows(apart)).then(|| {
+                    let longer = if apart.is_positive() { one } else { other };
+                    format!(
+                        "Along the new {} the {} edge comes out {} longer than the other: ease it in, or trim it at the end.",
+                        seam.name.words(), longer.words, scale.write(apart.abs())
+                    )
+                })
+            }
+            _ => None,
+        };
+        (lengths, mismatch)
+    }
+}
+
+const fn runs_off(end: SeamEnd) -> &'static str {
+    match end {
+        SeamEnd::Hem => "runs off at the hem, mirrored into the turn-up",
+        SeamEnd::Underarm(_) => "runs off at the underarm",
+        SeamEnd::Tip => "runs off at the tip",
+        _ => "runs off at the edge",
+    }
+}
+
+fn proposals(
+    refusal: &LineRefusal,
+    problem: &LineProblem,
+) -> (Option<ProposedEnds>, Option<Vec<ProposedDepth>>) {
+    let ends = |proposal: &Proposal| ProposedEnds { lower: proposal.lower, upper: proposal.upper };
+    let depths = |proposal: &Proposal| {
+        problem
+            .targets
+            .iter()
+            .zip(&proposal.targets)
+            .filter(|(asked, works)| asked.depth != works.depth)
+            .map(|(asked, works)| ProposedDepth {
+                station: asked.station,
+                asked: asked.depth,
+                works: works.depth,
+            })
+            .collect()
+    };
+    match refusal {
+        LineRefusal::NoPins | LineRefusal::NoRoom { .. } | LineRefusal::Trouble => (None, None),
+        LineRefusal::PinBeyondTaper { nearest, .. }
+        | LineRefusal::LetOut { nearest, .. }
+        | LineRefusal::InTheWay { nearest, .. } => (None, nearest.as_ref().map(depths)),
+        LineRefusal::NoRoomToFade { longer, shallower, .. } => (
+            longer.as_ref().map(|(_, proposal)| ends(proposal)),
+            shallower.as_ref().map(|(_, proposal)| depths(proposal)),
+        ),
+        LineRefusal::PinsDisagree { shallower, .. } => {
+            (None, shallower.as_ref().map(|(_, proposal)| depths(proposal)))
+        }
+    }
+}

@@ -1,0 +1,123 @@
+//! The fifth stage: both patterns measured, and the garment as it will be judged against its wearer.
+
+use super::altered::Altered;
+use super::drawn::Drawn;
+use crate::body::measures::Body;
+use crate::garment::{FlatName, Tube};
+use crate::judge::armhole::{ArmholeFit, armholes};
+use crate::judge::drawing::{self, Drawing, LevelMark};
+use crate::judge::ease::{self, FootThrough, Judging, LevelBalance, SeatedWaist};
+use crate::judge::figure::{Rings, body_figure, garment_figures};
+use crate::judge::gains::{Inset, LevelGain, Wanting, gains, insets};
+use crate::judge::girth::{LevelGirth, girths};
+use crate::judge::lengths::{LengthRow, lengths};
+use crate::judge::put_on::{PutOn, put_on};
+use crate::judge::stride::{self, Stride, stride};
+use crate::pattern::Pattern;
+use crate::unit::length::Length;
+
+/// What a garment measures and how it will sit.
+#[derive(Default)]
+pub(super) struct Judged {
+    pub(super) levels: Vec<LevelBalance>,
+    pub(super) seated: Option<SeatedWaist>,
+    pub(super) foot: Option<FootThrough>,
+    pub(super) stride: Option<Stride>,
+    pub(super) put_on: Vec<PutOn>,
+    pub(super) lengths: Vec<LengthRow>,
+    pub(super) armholes: Vec<ArmholeFit>,
+    pub(super) gains: Vec<LevelGain>,
+    pub(super) insets: Vec<Inset>,
+    pub(super) drawing: Option<Drawing>,
+}
+
+/// Measures the garment as it came and as it will be; nothing where no panels are drawn.
+pub(super) fn judged(drawn: &Drawn<'_>, altered: &Altered) -> Judged {
+    let (Some(came), Some(sewn), Some(will_be)) = (&drawn.came, &altered.sewn, &altered.will_be) else {
+        return Judged::default();
+    };
+    let (job, shape, habits) = (drawn.job, drawn.shape, drawn.habits);
+    let cloth = &job.garment.cloth;
+    // A body nobody has measured, for a job without one.
+    let nobody = Body { taken_on: job.fitting.held_on, measures: Default::default(), layers: Vec::new() };
+    let judging = Judging {
+        body: job.body.as_ref().unwrap_or(&nobody),
+        form: job.fitting.form.as_ref(),
+        shape,
+        cloth,
+        intention: job.fitting.intention,
+        habits,
+    };
+    let mut levels = ease::balance(worn_girths(drawn, girths(came, sewn, will_be)), judging);
+    let stride =
+        job.body.as_ref().and_then(|body| stride(shape, came, will_be, &levels, body, cloth, habits));
+    if let Some(stride) = &stride {
+        stride::judge(&mut levels, stride);
+    }
+    let wanting = |level| {
+        let row = levels.iter().find(|row: &&LevelBalance| row.girth.level == level)?;
+        // Without lines: what the garment as it came would have to gain.
+        let before = row.ease_before?;
+        Some(Wanting { as_wanted: row.wanted? - before, to_close: row.close? - before })
+    };
+    let gains = gains(shape, came, habits, wanting);
+    Judged {
+        seated: ease::seated_waist(&levels, judging.body, shape),
+        foot: ease::foot_through(&levels, judging.body, cloth),
+        stride,
+        put_on: put_on(&levels, will_be, judging),
+        lengths: lengths(came, will_be, judging),
+        armholes: armholes(shape, came, will_be, habits),
+        insets: insets(shape, came, &gains, habits),
+        gains,
+        drawing: Some(drawing(drawn, [came, will_be], &levels)),
+        levels,
+    }
+}
+
+/// Girths as the garment is worn: laced to its gap where it laces.
+fn worn_girths(drawn: &Drawn<'_>, mut girths: Vec<LevelGirth>) -> Vec<LevelGirth> {
+    if let Some(lacing) = &drawn.shape.lacing {
+        for row in girths.iter_mut().filter(|row| row.tube == Tube::Body) {
+            let gap = lacing.gaps.get(&row.level).copied().unwrap_or_default();
+            row.before += gap;
+            row.after += gap;
+        }
+    }
+    girths
+}
+
+fn drawing(drawn: &Drawn<'_>, [came, will_be]: [&Pattern; 2], levels: &[LevelBalance]) -> Drawing {
+    let shape = drawn.shape;
+    let rings = |pattern: &Pattern, girth: fn(&LevelGirth) -> Length| -> Rings {
+        let mut rings: Rings = Vec::new();
+        for row in levels {
+            let known = rings.iter().any(|(level, ..)| *level == row.girth.level);
+            if let Some(level) = pattern.level(row.girth.level).filter(|_| !known) {
+                rings.push((row.girth.level, level.height.mm(), girth(&row.girth)));
+            }
+        }
+        rings
+    };
+    let split =
+        |figures: Option<[_; 2]>| figures.map_or((None, None), |[front, back]| (Some(front), Some(back)));
+    let before = garment_figures(shape, came, &rings(came, |girth| girth.before));
+    let after = garment_figures(shape, will_be, &rings(will_be, |girth| girth.after));
+    let ((figure, figure_back), (figure_after, figure_back_after)) = (split(before), split(after));
+    let inseam = shape.flat(FlatName::Inseam);
+    let mark = |level: &crate::pattern::Level| LevelMark {
+        level: level.name,
+        height: level.height.mm(),
+        on_sleeve: level.tube == Tube::Sleeve,
+    };
+    Drawing {
+        panels: drawing::panels(came, will_be),
+        levels: came.levels.iter().map(mark).collect(),
+        figure,
+        figure_back,
+        figure_after,
+        figure_back_after,
+        body: drawn.job.body.as_ref().and_then(|body| body_figure(body, came, inseam)),
+        crotch_height: came.crotch.map(|crotch| crotch.height),
+    }
+}

@@ -1,0 +1,22 @@
+//! The sixth stage: the work order.
+
+use super::altered::Altered;
+use super::drawn::Drawn;
+use crate::operation::seam::work::SeamWork;
+use crate::plan::{Done, Plan, work_order};
+use crate::reading::side::Side;
+
+/// The work order for every line that is sewn and every hem that is made.
+pub(super) fn planned(drawn: &Drawn<'_>, altered: &Altered) -> Plan {
+    let sides = [Side::Left, Side::Right, Side::Centre];
+    let work = |seam| {
+        let on = |side| altered.lines.get(seam, side).map(|line| (side, line));
+        let lines: Vec<_> = sides.into_iter().filter_map(on).collect();
+        let seam = drawn.seam(seam).filter(|_| !lines.is_empty())?;
+        Some(SeamWork::on(drawn.shape, &seam, lines))
+    };
+    let works: Vec<SeamWork<'_>> = drawn.shape.pinnable().into_iter().filter_map(work).collect();
+    let job = drawn.job;
+    let done = Done { progress: &job.fitting.progress, log: &job.timings };
+    work_order(&job.garment, &works, &altered.hems, drawn.habits, done)
+}

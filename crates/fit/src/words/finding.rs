@@ -1,0 +1,370 @@
+//! What was found, in sentences.
+
+use super::hem_refusal::hem_refused;
+use super::hem_waits::hem_waits;
+use super::length_said::length_said;
+use super::seam_words::SeamWords;
+use crate::finding::{Finding, OneSideOnly, Unpinned, Unread};
+use crate::garment::{FixtureKind, FlatName, Purpose, SeamEnd, SeamName};
+use crate::house::caution::Caution;
+use crate::house::habit::Habits;
+use crate::house::rules::HouseRule;
+use crate::reading::side::Side;
+use crate::solve::warning::{ToRead, Warning};
+use crate::unit::length::Length;
+
+/// A finding as the person is told.
+pub(crate) fn warning(finding: &Finding, habits: &Habits) -> Warning {
+    Warning {
+        code: finding.code(),
+        weight: finding.weight(),
+        about: finding.about(),
+        message: Said { habits }.finding(finding),
+        read: finding.unread().map(|unread| to_read(unread, habits)),
+    }
+}
+
+/// A refused line, as a sentence.
+pub(crate) fn line_refused(finding: &Finding, habits: &Habits) -> String {
+    Said { habits }.finding(finding)
+}
+
+/// What the button says that asks for a reading, and what it fills in.
+fn to_read(unread: &Unread, habits: &Habits) -> ToRead {
+    let usual = unread.seam.usual();
+    // A place a tape has a mark for.
+    let counted = habits.scale.nearest(Length::from_mm(usual.counted(unread.station).max(0.0)));
+    let side = unread.side;
+    let whose = if side == Side::Centre { String::new() } else { format!("{} ", side.words()) };
+    let words = format!(
+        "Read the {whose}{} at {} from {}",
+        unread.seam.name.words(),
+        habits.scale.write(counted),
+        usual.datum.words()
+    );
+    let station = habits.scale.number(counted);
+    ToRead { seam: unread.seam.name, side, datum: usual.datum, station, words }
+}
+
+struct Said<'a> {
+    habits: &'a Habits,
+}
+
+impl Said<'_> {
+    fn write(&self, length: Length) -> String {
+        self.habits.scale.write(length)
+    }
+
+    fn rule(&self, rule: HouseRule) -> String {
+        self.write(Length::from_mm(self.habits.rule(rule)))
+    }
+
+    fn finding(&self, finding: &Finding) -> String {
+        let write = |length: &Length| self.write(*length);
+        match finding {
+            Finding::FlatsMissing { missing, known } => flats_missing(missing, known),
+            Finding::FlatsEstimated(estimated) => flats_estimated(estimated),
+            Finding::FlatsDisagree(error) => {
+                format!("{}. Until then lines are drawn, but no girths.", capital(error.to_string()))
+            }
+            Finding::ForbiddenPurpose(purpose) => match purpose {
+                Purpose::ChildNightwear => Caution::ChildNightwear.words().to_owned(),
+                Purpose::Everyday | Purpose::Protective => Caution::Protective.words().to_owned(),
+            },
+            Finding::SeamUnmeasured(seam) => format!(
+                "The length of the {} is not known, so its pins wait; measure it on the garment.",
+                seam.words()
+            ),
+            Finding::SeamStays(seam) => {
+                format!("Every pin on the {} says nothing: it stays as it is.", seam.words())
+            }
+            Finding::NotRead { at, halved, read } => self.not_read(at, *halved, read),
+            Finding::Twist { seam, anchored } => {
+                let ask = if *anchored {
+                    "Centre front and back were anchored, so the body may be uneven (a high hip, a low side): keep both lines, or pin again."
+                } else {
+                    "Were centre front and back anchored? If not, the garment was dragged round: pin again. If they were, the body may be uneven: keep both lines."
+                };
+                format!(
+                    "Left and right differ by more than {} the same way all along the {}. {ask}",
+                    self.rule(HouseRule::TwistAsk),
+                    seam.words()
+                )
+            }
+            Finding::OneSideOnly(only) => one_side_only(only),
+            Finding::LineRefused { seam, beyond, refusal, let_out } => {
+                let words = SeamWords { seam, beyond: beyond.as_deref(), habits: self.habits };
+                format!("{}.", capital(words.refusal(refusal, *let_out)))
+            }
+            Finding::Unpinned(unpinned) => self.unpinned(unpinned),
+            Finding::Unmeasured { wearer } => {
+                format!("{wearer} has no measures yet: girths are computed, ease and verdicts wait for them.")
+            }
+            Finding::MeasuresMissing { wearer, missing } => {
+                let missing: Vec<&str> = missing.iter().map(|name| name.words()).collect();
+                format!(
+                    "Not measured on {wearer}: {}. Those levels have a girth but no ease; measure them to know.",
+                    missing.join(", ")
+                )
+            }
+            Finding::MeasuresStale { wearer, taken_on, days } => format!(
+                "{wearer} was measured on {taken_on}, more than {days:.0} days before this fitting; measure again before trusting the ease."
+            ),
+            Finding::Strains { level, cannot, ease, floor } => format!(
+                "The {} {cannot}: {} of ease, and it needs {} at least. Move pins out there, or let the seam out.",
+                level.words(),
+                write(ease),
+                write(floor)
+            ),
+            Finding::Seated(seated) => self.seated(seated),
+            Finding::Foot(foot) => {
+                let (opening, around) = (write(&foot.opening), write(&foot.foot));
+                let (goes, act) = if foot.passes {
+                    ("The foot gets through", "")
+                } else {
+                    ("The foot will not get through", " Take in less below the knee, or leave a slit.")
+                };
+                format!(
+                    "{goes}: the {} opens to {opening} and heel and instep measure {around}.{act}",
+                    foot.level.words()
+                )
+            }
+            Finding::PutOn(check) => check.words.clone(),
+            Finding::Length { said, .. } => length_said(*said, self.habits.scale),
+            Finding::Armhole(fit) => {
+                let side = fit.side.map_or(String::new(), |side| format!("On the {}: ", side.words()));
+                format!("{side}{}", fit.words)
+            }
+            Finding::Inset(inset) => inset.words.clone(),
+            Finding::LacingClosed(level) => format!(
+                "At the {} the laced edges already meet: nothing is left to tighten. Take the seams in there, or pad.",
+                level.words()
+            ),
+            Finding::LacingPanel { panel, gap, overlap } => format!(
+                "A modesty panel has to be {} wide: the widest gap of {} and {} under each edge. Loosen the lacing at numbness or breathlessness.",
+                write(panel),
+                write(gap),
+                write(overlap)
+            ),
+            Finding::Stride(stride) => {
+                let act = match &stride.slit {
+                    Some(slit) => format!("A slit or vent {} high gives it, or a wider hem", write(slit)),
+                    None => "It wants a wider hem".to_owned(),
+                };
+                format!(
+                    "The hem will not let you step: {} above the floor a step of {} takes {} round, and it has {}. {act}.",
+                    write(&stride.height),
+                    self.rule(HouseRule::Stride),
+                    write(&stride.needs),
+                    write(&stride.girth)
+                )
+            }
+            Finding::LeansFar { seam, level } => format!(
+                "At the {} the {} leans more than half over, so a pin there moves the girth by more than it is deep, and less surely. Measure the {} round once it is tacked.",
+                level.words(),
+                seam.words(),
+                level.words()
+            ),
+            Finding::BackShare(total) => format!(
+                "The centre back alone takes {}: the side seams will swing back. Pin some of it at the sides.",
+                write(total)
+            ),
+            Finding::BackPockets(total) => format!(
+                "The centre back takes {}; back pockets come that much closer at their height. Look at them in the mirror.",
+                write(total)
+            ),
+            Finding::BackGap { left, gap, reads_as_one } => {
+                let act = if *reads_as_one {
+                    "That reads as one pocket: take some of it at the side seams instead."
+                } else {
+                    "Look at them from behind when it is tried on."
+                };
+                format!("Between the back pockets {} is left at most of {}. {act}", write(left), write(gap))
+            }
+            Finding::Crease(shift) => format!(
+                "Only the outseam moves, so the crease and the side pockets shift {} inward at the deepest point. Share with the inseam below the crotch if that shows.",
+                write(shift)
+            ),
+            Finding::LegShift(shift) => {
+                let way = if shift.is_positive() { "inward" } else { "outward" };
+                format!(
+                    "The middle of each leg moves {} {way}, and the crease with it: half of what outseam and inseam differ.",
+                    self.write(shift.abs())
+                )
+            }
+            Finding::FixtureLimits { kind, seam, most } => {
+                let act = match kind {
+                    FixtureKind::Zip | FixtureKind::Buttons => {
+                        "unpick it before the seam is sewn, and set it in again"
+                    }
+                    FixtureKind::Pocket => "its mouth loses as much; the hand still has to go in",
+                    FixtureKind::Match => "lay the pattern together before it is pinned to sew",
+                    FixtureKind::Label => "it must not be caught in the stitching",
+                };
+                format!("The {} in the {} allows {} there: {act}.", kind.words(), seam.words(), write(most))
+            }
+            Finding::CrossLength { seam, takes: [start, end] } => {
+                let [from, to] = match seam {
+                    SeamName::Shoulder => ["at the neck", "at the armhole"],
+                    SeamName::Yoke => ["at the centre back", "at the armhole"],
+                    _ => ["at the centre front", "at the centre back"],
+                };
+                format!(
+                    "The {} takes {} of length {from} and {} {to}; no girth changes. The hem rises as much: look at it from the side.",
+                    seam.words(),
+                    write(start),
+                    write(end)
+                )
+            }
+            Finding::WaistCrossed(seams) => {
+                let names: Vec<&str> = seams.iter().map(|seam| seam.words()).collect();
+                let go = if names.len() > 1 { "go" } else { "goes" };
+                format!(
+                    "The {} {go} through the waist seam: bodice and skirt lose the same there. Open it a little to either side, and check that darts and zip still meet.",
+                    names.join(" and the ")
+                )
+            }
+            Finding::Traces { seam, looked } => {
+                let inside = if *looked {
+                    ""
+                } else {
+                    " Nobody has looked how much is inside: open the lining or the hem and measure before you count on it."
+                };
+                format!(
+                    "Letting out the {} may show the old stitching, needle holes and a faded or crisp fold. Unpick a short stretch and look first.{inside}",
+                    seam.words()
+                )
+            }
+            Finding::HemWaits { waits, wearer, .. } => hem_waits(*waits, wearer),
+            Finding::HemRefused { refusal, turned, .. } => {
+                hem_refused(*refusal, turned.as_deref(), self.habits.scale)
+            }
+            Finding::HemUneven { uneven, .. } => uneven.words.clone(),
+            Finding::HemPair { said, .. } => said.clone(),
+            Finding::HemSplayed { turned, .. } => turned.words.join(" "),
+            Finding::HemBlocked { by, .. } => by.says.clone(),
+            Finding::HemShrinks { share, .. } => format!(
+                "Not washed yet; a swatch lost {:.1} %. Fold and cut line stand lower by as much, so that it is right once it is washed. Wash it only when it is sewn; or wash it first, say so on its sheet, and the lines move.",
+                100.0 * share
+            ),
+            Finding::HemTrips { above } => format!(
+                "Finished it is {} above the floor at its lowest. {}",
+                write(above),
+                Caution::Trip.words()
+            ),
+        }
+    }
+
+    fn not_read(&self, at: &[f64], halved: bool, read: &Unread) -> String {
+        let usual = read.seam.usual();
+        let number = |station: &f64| self.habits.scale.number(Length::from_mm(usual.counted(*station)));
+        let at: Vec<String> = at.iter().map(number).collect();
+        let meanwhile = if halved {
+            "half of the other side's reading goes to each"
+        } else {
+            "the other side's reading stands for both"
+        };
+        format!(
+            "The {} {} was not read at {} {} from {}: until it is, {meanwhile}.",
+            read.side.words(),
+            read.seam.name.words(),
+            at.join(", "),
+            self.habits.scale.unit.sign(),
+            usual.datum.words()
+        )
+    }
+
+    fn unpinned(&self, unpinned: &Unpinned) -> String {
+        let [there, at_edge] = unpinned.depths.map(|depth| self.write(depth.abs()));
+        let does = if there == at_edge {
+            format!("it holds {there}")
+        } else {
+            format!("it eases from {there} to {at_edge}")
+        };
+        let to = match unpinned.end {
+            SeamEnd::Hem => "to the hem",
+            SeamEnd::Underarm(_) => "to the underarm",
+            _ => "to the edge",
+        };
+        format!(
+            "Nobody pinned the last {} of the {} {to}: {does} there. Pin there if it should differ.",
+            self.write(unpinned.bare),
+            unpinned.seam.words()
+        )
+    }
+
+    fn seated(&self, seated: &crate::judge::ease::SeatedWaist) -> String {
+        let (body, ease) = (self.write(seated.body), self.write(seated.ease.abs()));
+        let shows = self.habits.scale.shows(seated.ease);
+        match (seated.comfortable, shows) {
+            (true, shows) => {
+                let longer = if shows { format!("{ease} longer") } else { "just as long".to_owned() };
+                format!(
+                    "Sitting, the waist measures {body}: the band is {longer}, layers counted, so its wearer can sit."
+                )
+            }
+            (false, true) => format!(
+                "Sitting, the waist measures {body}: the band would be {ease} too short. Leave it that much longer."
+            ),
+            (false, false) => format!(
+                "Sitting, the waist measures {body}: the band would be only just as long, layers counted. Leave it a little longer."
+            ),
+        }
+    }
+}
+
+fn flats_missing(missing: &[FlatName], known: &[SeamName]) -> String {
+    let words: Vec<&str> = missing.iter().map(|name| name.words()).collect();
+    let known: Vec<&str> = known.iter().map(|seam| seam.words()).collect();
+    let still = if known.is_empty() {
+        "Pins can be evened; lines and girths wait for it.".to_owned()
+    } else {
+        format!(
+            "Pins can be evened and lines drawn on the {}; girths and ease wait for it.",
+            known.join(" and the ")
+        )
+    };
+    format!("Not measured yet on the garment: {}. {still}", words.join(", "))
+}
+
+fn flats_estimated(estimated: &[FlatName]) -> String {
+    let mut names: Vec<&str> = Vec::new();
+    for name in estimated {
+        if !names.contains(&name.words()) {
+            names.push(name.words());
+        }
+    }
+    let (were, are, them) = if names.len() == 1 { ("was", "is", "it") } else { ("were", "are", "them") };
+    format!(
+        "The {} {were} not measured and {are} estimated in the drawing; numbers that rest on an estimate carry a ≈. Measure {them} for truer ones.",
+        names.join(", ")
+    )
+}
+
+fn one_side_only(only: &OneSideOnly) -> String {
+    let OneSideOnly { seam, side, above, other, halved, doubled, copied, pins_both } = *only;
+    let pinned = format!("Only the {} {} was pinned", side.words(), seam.words());
+    let mut message = if halved {
+        let below = if copied { format!("; below it the other {other} gets a copy") } else { String::new() };
+        format!("{pinned}. {above} each side gets half, so the girth is what was tried on{below}.")
+    } else if doubled {
+        format!(
+            "{pinned} and it is copied: {} that takes twice what was tried on. Try on again before anything is cut.",
+            above.to_lowercase()
+        )
+    } else {
+        format!("{pinned}; the other {other} gets a copy.")
+    };
+    if pins_both {
+        message.push_str(" You usually pin both sides: pin the other one, or leave it at this.");
+    }
+    message
+}
+
+/// With its first letter large.
+pub(super) fn capital(mut words: String) -> String {
+    if words.is_char_boundary(1) && !words.is_empty() {
+        words[..1].make_ascii_uppercase();
+    }
+    words
+}
