@@ -190,3 +190,57 @@ fn the_back_above_a_yoke_comes_down_by_what_it_loses() {
         loses(&taken, LengthName::Armhole)
     );
 }
+
+#[test]
+fn a_seam_that_leans_more_than_half_over_is_asked_about() {
+    let said = |hem: f64| {
+        let flats = [
+            (FlatName::Waist, 340.0),
+            (FlatName::Hip, 520.0),
+            (FlatName::Hem, hem),
+            (FlatName::SideLength, 560.0),
+        ];
+        let mut job = job(shape(Kind::FlaredSkirt, &flats));
+        for side in [Side::Left, Side::Right] {
+            for at in [20.0, 120.0, 260.0] {
+                job.fitting.pins.push(pin(SeamName::Side, side, at, 6.0, Datum::Hem));
+            }
+        }
+        let solution = solve(&job).expect("a result");
+        let asked = solution.warnings.iter().filter(|warning| warning.code == "level.leans").count();
+        (solution.is_solved(), asked)
+    };
+    assert_eq!(said(700.0), (true, 0));
+    assert_eq!(said(1060.0).1, 1, "at the hem");
+}
+
+#[test]
+fn a_hem_that_opens_in_front_has_two_ends_that_may_differ() {
+    let mut job = example("hem-lined-coat");
+    let edge_to_pin = |at: f64, up: f64| HemReading {
+        id: format!("{at}"),
+        side: Side::Centre,
+        at,
+        read: HemRead::EdgeToPin,
+        length: mm(up),
+    };
+    let mut wish = HemWish::new(HemName::Hem, Wanted::Pins);
+    wish.readings = [(0.0, 60.0), (90.0, 50.0), (180.0, 50.0), (270.0, 50.0), (360.0, 30.0)]
+        .map(|(at, up)| edge_to_pin(at, up))
+        .to_vec();
+    job.fitting.hems = vec![wish];
+    let solution = solve(&job).expect("a result");
+    let place = solution.hem_places.iter().find(|place| place.hem == HemName::Hem).expect("a hem");
+    assert!(place.open && place.spots.len() == 9);
+    let rows = &solution.hems[0].sides[0].rows;
+    let fold = |at: f64| rows.iter().find(|row| row.at == at).expect("a row").fold.mm();
+    // Round a ring both would be one place, at 45; between two ends each is near what was read.
+    assert!((fold(0.0) - 60.0).abs() <= 3.1 && (fold(360.0) - 30.0).abs() <= 3.1, "{rows:?}");
+    assert_eq!(
+        (rows[0].words.as_str(), rows.last().expect("a row").words.as_str()),
+        ("left front edge", "right front edge")
+    );
+    // Folded on the centre front, the ends are compared too.
+    let ends = &solution.hems[0].pairs[0];
+    assert!(ends.words == "front edge" && ends.take_up[2].mm() > 20.0, "{ends:?}");
+}

@@ -154,6 +154,30 @@ fn a_line_on_paper_is_as_long_as_its_seam_says() {
 }
 
 #[test]
+fn both_edges_of_a_seam_are_drawn_where_they_differ_and_seams_across_the_body_too() {
+    // Front and back inseams curve differently; the outseam's are one curve, and so are a shoulder's.
+    let edges = [
+        ("uneven-legs-in-inches", "inseam", vec!["(back)", "(front)"]),
+        ("barn-dance-trousers", "outseam", vec!["(front and back)"]),
+        ("jacket", "shoulder seam", vec!["(front and back)"]),
+    ];
+    for (name, seam, wanted) in edges {
+        let (job, solution) = example(name);
+        let pages = pages(&job, &solution, Paper::A4);
+        assert!(solution.seams.iter().any(|each| each.words == seam), "{name} has a {seam}");
+        let mut found: Vec<&str> = pages
+            .iter()
+            .flat_map(|page| &page.texts)
+            .filter(|text| text.contains("full size, page 1") && text.to_lowercase().contains(seam))
+            .filter_map(|text| Some(&text[text.rfind('(')?..=text.rfind(')')?]))
+            .collect();
+        found.sort_unstable();
+        found.dedup();
+        assert_eq!(found, wanted, "{name}");
+    }
+}
+
+#[test]
 fn tiles_laid_together_by_their_overlap_carry_one_drawing() {
     for name in ["hem-double-narrow", "hem-deep-hand-taper"] {
         let (job, solution) = example(name);

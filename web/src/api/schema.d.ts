@@ -2117,6 +2117,8 @@ export interface components {
             hem: components["schemas"]["HemName"];
             /** @description How long the garment is there now: down its outseam or side, or from the shoulder point. */
             length: components["schemas"]["Length"];
+            /** @description True where it runs from one front edge to the other instead of all round. */
+            open: boolean;
             /** @description True where there is one on each side. */
             paired: boolean;
             /** @description Where it can be read, in turning order. */

@@ -6,6 +6,8 @@ const middle = size / 2;
 /** Radius of the edge as it is, and how far in or out a move may be drawn. */
 const edge = 122;
 const room = 44;
+/** What opens in front has its two ends this far apart, in degrees, so that both can be touched. */
+const gap = 32;
 
 type Spot = Of<"HemPlace">["spots"][number];
 
@@ -26,12 +28,16 @@ export function HemRing(props: {
     solved?.sides.find((each) => each.side === side || each.side === "centre") ?? solved?.sides[0];
   // The front is at the bottom. A skirt is read from the centre front over the left; a leg or sleeve from its
   // inner seam over the front, the right one being the left one in a glass.
+  const spread = place.open ? (360 - gap) / 360 : 1;
+  const begins = place.open ? gap / 2 : 0;
   const onScreen = (degrees: number) =>
-    side === "centre" ? 90 - degrees : side === "left" ? 180 - degrees : degrees;
+    side === "centre" ? 90 - begins - degrees * spread : side === "left" ? 180 - degrees : degrees;
   /** The place a direction on the screen points to, to the nearest five degrees. */
   const degreesAt = (screen: number) => {
-    const degrees = side === "centre" ? 90 - screen : side === "left" ? 180 - screen : screen;
-    return (((Math.round(degrees / 5) * 5) % 360) + 360) % 360;
+    const turned = side === "centre" ? 90 - screen : side === "left" ? 180 - screen : screen;
+    const round = ((turned % 360) + 360) % 360;
+    const degrees = Math.round((round - begins) / spread / 5) * 5;
+    return place.open ? Math.min(360, Math.max(0, degrees)) : degrees % 360;
   };
   const where = (degrees: number, radius: number): [number, number] => {
     const turn = (onScreen(degrees) * Math.PI) / 180;
@@ -50,7 +56,7 @@ export function HemRing(props: {
       : [];
   const ring = Array.from({ length: 73 }, (_, i) => where(5 * i, edge));
   const path = (points: [number, number][]) =>
-    `M${points.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join("L")}Z`;
+    `M${points.map(([x, y]) => `${x.toFixed(1)} ${y.toFixed(1)}`).join("L")}${place.open ? "" : "Z"}`;
   return (
     <svg
       viewBox={`0 0 ${size} ${size}`}

@@ -1,7 +1,7 @@
 //! The hems of a garment: which it has, and the tube and seam of each.
 
 use super::feature::HemName;
-use super::kind::SleeveBuild;
+use super::kind::{Kind, SleeveBuild};
 use super::level::Tube;
 use super::seam::SeamName;
 use super::shape::Shape;
@@ -43,6 +43,13 @@ impl Shape {
             Tube::Sleeve if self.sleeve_build() == SleeveBuild::TwoPiece => SeamName::SleeveBack,
             Tube::Sleeve => SeamName::SleeveUnderarm,
         }
+    }
+
+    /// True where a hem runs from one front edge to the other: what opens all the way down the front has no ring there.
+    #[must_use]
+    pub fn hem_is_open(&self, hem: HemName) -> bool {
+        let opens = matches!(self.kind, Kind::Shirt | Kind::Jacket | Kind::Coat | Kind::Waistcoat);
+        hem == HemName::Hem && opens
     }
 
     /// True for a hem there is one of on each side.

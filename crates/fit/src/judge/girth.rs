@@ -17,7 +17,7 @@ use crate::unit::length::Length;
 /// A seam leaning more than this has no depth *across* a level: cos 60°.
 const LEAST_COS: f64 = 0.5;
 /// Rounds in which the foot of a place on the old edge is found; each leaves a tenth of what the one before did.
-const ROUNDS: u32 = 8;
+const ROUNDS: u32 = 4;
 /// Left and right within this, in millimetres, share a row.
 const ALIKE: f64 = 0.05;
 
@@ -69,7 +69,8 @@ impl LevelGirth {
 /// its lines sewn, before its hems are made.
 #[must_use]
 pub fn girths(came: &Pattern, sewn: &Pattern, will_be: &Pattern) -> Vec<LevelGirth> {
-    let row = |level, side| level_girth([came, sewn, will_be], level, side);
+    let same_edges = will_be.has_the_edges_of(sewn);
+    let row = |level, side| level_girth([came, sewn, will_be], same_edges, level, side);
     let mut rows = Vec::new();
     for level in &came.levels {
         match level.tube {
@@ -115,7 +116,12 @@ fn crosses(pattern: &Pattern, seam: SeamName, level: &Level) -> bool {
     level.on_band || edges.iter().all(|each| each.edge.spans(height))
 }
 
-fn level_girth([came, sewn, will_be]: [&Pattern; 3], level: &Level, own: Option<Side>) -> LevelGirth {
+fn level_girth(
+    [came, sewn, will_be]: [&Pattern; 3],
+    same_edges: bool,
+    level: &Level,
+    own: Option<Side>,
+) -> LevelGirth {
     let sides: &[Side] = match own {
         None => &[Side::Left, Side::Right],
         Some(Side::Left) => &[Side::Left],
@@ -146,6 +152,8 @@ fn level_girth([came, sewn, will_be]: [&Pattern; 3], level: &Level, own: Option<
             Length::hundredth(panels.map(Panel::hem_length).sum())
         };
         edge(will_be) - edge(came)
+    } else if same_edges {
+        by_seams
     } else {
         crossings(will_be).iter().map(|part| part.change).sum()
     };

@@ -138,7 +138,7 @@ fn waist(pattern: &mut Pattern, side: Side, line: &Line) {
     // Levels keep their distance from the shoulders. Each half brings its share.
     for level in pattern.levels.iter_mut().filter(|level| level.tube == Tube::Body) {
         if !matches!(level.name, LevelName::Waist | LevelName::Hem) {
-            level.height = level.height - Length::from_mm(at_side / 2.0);
+            level.height -= Length::from_mm(at_side / 2.0);
         }
     }
     if let Some(bodice) = &mut pattern.bodice {

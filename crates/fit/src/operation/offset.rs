@@ -4,11 +4,11 @@
 //! or cut off, to the fold; below it, on the turn-up that is folded down, its depths are those above the fold, mirrored.
 //! At an armhole, a cap or a neckline it is carried on, or cut off, to where it meets that rim.
 
-use kurbo::Point;
 use kurbo::common::solve_itp;
+use kurbo::{Point, Vec2};
 
 use crate::line::Line;
-use crate::pattern::{Edge, Moved, PanelEdge, SeamEdge};
+use crate::pattern::{Edge, Moved, PanelEdge, Place, SeamEdge};
 
 /// How far apart the places of a moved edge are at most, in millimetres: a chord this long on the tightest curve that is
 /// sewn is off by less than a hundredth.
@@ -42,6 +42,13 @@ impl Course<'_> {
 
     fn point(&self, station: f64) -> Point {
         self.seam.inside(station, self.depth(station))
+    }
+
+    /// The same on a stretch of edge between two neighbouring places.
+    fn point_between(&self, [below, above]: [&Place; 2], station: f64) -> Point {
+        let share = (station - below.station) / (above.station - below.station);
+        let place = below.towards(above, share);
+        place.point + Vec2::new(-place.along.y, place.along.x) * (self.seam.inward * self.depth(station))
     }
 
     /// The station at which the new edge crosses the height of the old one's lower end.
@@ -78,6 +85,8 @@ pub(super) fn moved(seam: SeamEdge<'_>, begins_at_hem: bool, line: &Line) -> Edg
     // Where in the points the line leaves the old edge, and where it comes back.
     let mut ends = [0, 0];
     let last = stations.len() - 1;
+    let places = old.places();
+    let mut above = 1;
     for (i, station) in stations.iter().enumerate() {
         let pieces = match stations.get(i + 1) {
             Some(next) if *station >= low - NOTHING && *next <= high + NOTHING => {
@@ -93,7 +102,14 @@ pub(super) fn moved(seam: SeamEdge<'_>, begins_at_hem: bool, line: &Line) -> Edg
         }
         for piece in 0..pieces {
             let at = station + (next - station) * f64::from(piece) / f64::from(pieces);
-            let point = course.point(at);
+            while above + 1 < places.len() && places[above].station < at {
+                above += 1;
+            }
+            let point = if at < 0.0 {
+                course.point(at)
+            } else {
+                course.point_between([&places[above - 1], &places[above]], at)
+            };
             // Where the edge bends more tightly than its line is deep it would fold over itself: that is cut off.
             while i == last && points.len() > 1 && points.last().is_some_and(|below| below.y >= point.y) {
                 points.pop();

@@ -1,5 +1,7 @@
 //! One edge of a panel, measured along its curve.
 
+use std::sync::OnceLock;
+
 use kurbo::{BezPath, ParamCurve, ParamCurveDeriv, PathSeg, Point, Vec2};
 
 /// Points laid on each curve segment when it is measured. A segment of a garment edge is at most
@@ -27,7 +29,8 @@ impl Place {
     }
 
     /// The place a share of the way to another.
-    fn towards(&self, other: &Place, share: f64) -> Place {
+    #[must_use]
+    pub(crate) fn towards(&self, other: &Place, share: f64) -> Place {
         let share = if share.is_nan() { 0.0 } else { share.clamp(0.0, 1.0) };
         let along = self.along.lerp(other.along, share);
         Place {
@@ -50,7 +53,8 @@ pub struct Moved {
 /// A curved edge with its arc length tabulated, lower end first.
 #[derive(Debug, Clone)]
 pub struct Edge {
-    path: BezPath,
+    /// The curve; of an edge through points it is laid through them when somebody asks.
+    path: OnceLock<BezPath>,
     places: Vec<Place>,
     /// Below its lower end, on a turn-up that is folded down: nearest first, stations falling from zero. Empty where
     /// it goes straight on.
@@ -78,13 +82,13 @@ impl Edge {
                 places.push(Place { station, point, along: direction(&segment, t) });
             }
         }
-        Edge { path, places, opened: Vec::new(), moved: None }
+        Edge { path: OnceLock::from(path), places, opened: Vec::new(), moved: None }
     }
 
     /// An edge through points from its lower end to its upper; there must be at least two.
     #[must_use]
     pub fn through(points: &[Point]) -> Edge {
-        Edge { path: polyline(points), places: walked(points, 1.0), opened: Vec::new(), moved: None }
+        Edge { path: OnceLock::new(), places: walked(points, 1.0), opened: Vec::new(), moved: None }
     }
 
     /// The same with its course below the lower end, nearest point first, beginning at that end.
@@ -162,8 +166,7 @@ impl Edge {
         let base = lower.length();
         let mut places = lower.places;
         places.extend(upper.places.iter().map(|place| Place { station: base + place.station, ..*place }));
-        let points: Vec<Point> = places.iter().map(|place| place.point).collect();
-        Edge { path: polyline(&points), places, opened: lower.opened, moved: self.moved }
+        Edge { path: OnceLock::new(), places, opened: lower.opened, moved: self.moved }
     }
 
     /// The same going on to a point that lies ahead of its upper end, or cut off there where that lies behind it.
@@ -188,7 +191,7 @@ impl Edge {
     /// The curve itself.
     #[must_use]
     pub fn path(&self) -> &BezPath {
-        &self.path
+        self.path.get_or_init(|| polyline(&self.places))
     }
 
     /// The tabulated places, lower end first.
@@ -291,12 +294,12 @@ fn unit(vector: Vec2) -> Vec2 {
     if length > 0.0 { vector / length } else { Vec2::new(0.0, 1.0) }
 }
 
-fn polyline(points: &[Point]) -> BezPath {
+fn polyline(places: &[Place]) -> BezPath {
     let mut path = BezPath::new();
-    let mut points = points.iter();
+    let mut points = places.iter().map(|place| place.point);
     if let Some(first) = points.next() {
-        path.move_to(*first);
-        points.for_each(|point| path.line_to(*point));
+        path.move_to(first);
+        points.for_each(|point| path.line_to(point));
     }
     path
 }

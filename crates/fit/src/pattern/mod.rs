@@ -16,4 +16,4 @@ pub use draw::bodice::Bodice;
 pub use edge::{Edge, Moved, Place};
 pub use level::Level;
 pub use panel::{Dart, EdgeName, HemAt, Panel, PanelEdge, PanelName};
-pub use pattern::{Crotch, Pattern, SeamEdge};
+pub use pattern::{ChalkedEdge, Crotch, Pattern, SeamEdge};

@@ -1,5 +1,7 @@
 //! A garment as panels: two halves, the levels across them, and what was estimated.
 
+use std::sync::Arc;
+
 use kurbo::{Point, Vec2};
 
 use super::draw::bodice::Bodice;
@@ -50,12 +52,56 @@ pub struct SeamEdge<'a> {
     pub inward: f64,
 }
 
+/// An edge a line is chalked along at full size.
+#[derive(Debug, Clone)]
+pub struct ChalkedEdge {
+    /// What it is called; both names where two edges are one curve.
+    pub words: String,
+    /// Which of the seam's two edges it is, to find what is inside them.
+    pub of: Vec<usize>,
+    /// The edge, its lower end or the beginning of its seam first.
+    pub edge: Arc<Edge>,
+    /// Seen along the edge, the cloth lies left (`1`) or right (`-1`).
+    pub inward: f64,
+}
+
+/// Edges nearer to each other than this all along, in millimetres, are one curve.
+const ONE_CURVE: f64 = 0.3;
+/// At so many places along two edges that is looked at.
+const LOOKS: u32 = 24;
+
+impl ChalkedEdge {
+    /// The point `depth` inside it, a station along.
+    #[must_use]
+    pub fn inside(&self, station: f64, depth: f64) -> Point {
+        inside(&self.edge, self.inward, station, depth)
+    }
+
+    /// True where another edge, laid on this one or turned over, is the same curve.
+    fn is_like(&self, other: &ChalkedEdge) -> bool {
+        let offset = |each: &ChalkedEdge, share: f64| {
+            let from = each.edge.start().point;
+            let at = each.edge.at(share * each.edge.length()).point - from;
+            Vec2::new(at.x * each.inward, at.y)
+        };
+        let near = |i: u32| {
+            let share = f64::from(i) / f64::from(LOOKS);
+            (offset(self, share) - offset(other, share)).hypot() < ONE_CURVE
+        };
+        (0..=LOOKS).all(near)
+    }
+}
+
+fn inside(edge: &Edge, inward: f64, station: f64, depth: f64) -> Point {
+    let place = edge.beyond(station);
+    place.point + Vec2::new(-place.along.y, place.along.x) * (inward * depth)
+}
+
 impl SeamEdge<'_> {
     /// The point `depth` inside the edge at a station of it, in millimetres; beyond an end the edge goes on.
     #[must_use]
     pub fn inside(&self, station: f64, depth: f64) -> Point {
-        let place = self.edge.beyond(station);
-        place.point + Vec2::new(-place.along.y, place.along.x) * (self.inward * depth)
+        inside(self.edge, self.inward, station, depth)
     }
 }
 
@@ -64,6 +110,18 @@ impl Pattern {
     #[must_use]
     pub fn half(&self, side: Side) -> &[Panel] {
         &self.halves[usize::from(side == Side::Right)]
+    }
+
+    /// True where one half is the mirror image of the other, edge for edge.
+    #[must_use]
+    pub fn is_symmetric(&self) -> bool {
+        same(&self.halves[0], &self.halves[1])
+    }
+
+    /// True where every edge is the one another pattern has.
+    #[must_use]
+    pub fn has_the_edges_of(&self, other: &Pattern) -> bool {
+        self.halves.iter().zip(&other.halves).all(|(own, other)| same(own, other))
     }
 
     /// The panels of the left half, which stand for both as a garment came.
@@ -100,6 +158,37 @@ impl Pattern {
         let first = found.next()?;
         let second = found.next().or_else(|| in_seam(&self.halves[1], seam).next());
         Some([first, second.unwrap_or(first)])
+    }
+
+    /// Every edge the line of a seam is chalked along, each once: two where its edges differ, one where they are one curve
+    /// or mirror images. A seam across the body is straight, and its line the same on both its edges.
+    #[must_use]
+    pub fn chalked(&self, seam: SeamName) -> Vec<ChalkedEdge> {
+        let words = seam.edge_words();
+        let both = || words.join(" and ");
+        if let Some(edges) = self.edges(seam) {
+            let chalked = |nth: usize| ChalkedEdge {
+                words: words[nth].to_owned(),
+                of: vec![nth],
+                edge: Arc::new(edges[nth].edge.clone()),
+                inward: edges[nth].inward,
+            };
+            let [one, other] = [0, 1].map(chalked);
+            return if one.is_like(&other) {
+                vec![ChalkedEdge { words: both(), of: vec![0, 1], ..one }]
+            } else {
+                vec![one, other]
+            };
+        }
+        let Some(length) = self.seam_length(seam) else { return Vec::new() };
+        let from = Point::new(0.0, 0.0);
+        let (to, inward) = match (seam, self.bodice) {
+            // Down from the neck, the cloth below it.
+            (SeamName::Shoulder, Some(bodice)) => (from + (bodice.shoulder - bodice.neck), -1.0),
+            _ => (Point::new(length, 0.0), 1.0),
+        };
+        let edge = Arc::new(Edge::through(&[from, to]));
+        vec![ChalkedEdge { words: both(), of: vec![0, 1], edge, inward }]
     }
 
     /// Length of a seam in millimetres: the mean of its two edges, or of the line across the body.
@@ -153,6 +242,16 @@ impl Pattern {
         }
         if round > 0.0 { rise / round } else { 0.0 }
     }
+}
+
+/// True where panels have the same edges, darts and hems.
+fn same(one: &[Panel], other: &[Panel]) -> bool {
+    let edges = |panel: &Panel| -> Vec<*const Edge> {
+        let legs = panel.darts.iter().flat_map(|dart| &dart.legs);
+        panel.edges.iter().map(|edge| &edge.edge).chain(legs).map(Arc::as_ptr).collect()
+    };
+    let alike = |(one, other): (&Panel, &Panel)| one.hem == other.hem && edges(one) == edges(other);
+    one.len() == other.len() && one.iter().zip(other).all(alike)
 }
 
 fn in_seam(panels: &[Panel], seam: SeamName) -> impl Iterator<Item = SeamEdge<'_>> {

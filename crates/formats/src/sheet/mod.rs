@@ -10,7 +10,7 @@ mod tiles;
 use ink::{Ink, Page};
 pub use tiles::{Tile, lay_tiles};
 use vemble_fit::hem::HemTemplate;
-use vemble_fit::pattern::{Pattern, SeamEdge};
+use vemble_fit::pattern::{ChalkedEdge, Pattern};
 use vemble_fit::{
     Caution, DrawnLine, Job, LineOutcome, Paper, SeamName, SeamSolution, Side, Solution, hem_templates,
 };
@@ -181,14 +181,12 @@ fn table_page(ink: &mut Ink, job: &Job, seam: &SeamSolution, side: Side, drawn: 
     ink.add(page);
 }
 
-/// The edge at full size: old stitching, new line, raw edge, stations, pins.
+/// The edges at full size, each that is a curve of its own: old stitching, new line, raw edge, stations, pins.
 fn full_size(ink: &mut Ink, pattern: &Pattern, seam: &SeamSolution, side: Side, drawn: &DrawnLine) {
-    // A seam across the body has no edge drawn; its table says all there is.
-    let Some([_, edge]) = pattern.edges(seam.seam) else { return };
-    let allowance = seam.allowance.map(|[_, back]| back.mm());
-    let drawing = FullSize::new(edge, seam, drawn, allowance);
-    let words = format!("{} ({})", title(seam.seam, side), seam.edge_words[1]);
-    drawing.lay_out(ink, &words);
+    for edge in pattern.chalked(seam.seam) {
+        let drawing = FullSize::new(&edge, seam, drawn);
+        drawing.lay_out(ink, &format!("{} ({})", title(seam.seam, side), edge.words));
+    }
 }
 
 struct FullSize {
@@ -198,7 +196,12 @@ struct FullSize {
 }
 
 impl FullSize {
-    fn new(edge: SeamEdge<'_>, seam: &SeamSolution, drawn: &DrawnLine, allowance: Option<f64>) -> FullSize {
+    fn new(edge: &ChalkedEdge, seam: &SeamSolution, drawn: &DrawnLine) -> FullSize {
+        let mut inside: Vec<f64> = seam
+            .allowance
+            .map(|each| edge.of.iter().map(|nth| each[*nth].mm()).collect())
+            .unwrap_or_default();
+        inside.dedup();
         let (low, high) = reach(drawn, seam.length.mm());
         // A little of the old stitching beyond both ends, to lay the paper on.
         let (from, to) = ((low - BEYOND).max(0.0), (high + BEYOND).min(seam.length.mm()));
@@ -211,8 +214,7 @@ impl FullSize {
             [point.x, point.y]
         };
         let old: Vec<[f64; 2]> = stations.iter().map(|s| at(*s, 0.0)).collect();
-        let raw: Vec<[f64; 2]> =
-            allowance.map(|a| stations.iter().map(|s| at(*s, -a)).collect()).unwrap_or_default();
+        let raw = |allowance: f64| stations.iter().map(|s| at(*s, -allowance)).collect::<Vec<[f64; 2]>>();
         let new = drawn.spine.iter().map(|[s, d]| at(*s, *d)).collect();
         let ticks = drawn
             .table
@@ -225,7 +227,9 @@ impl FullSize {
             })
             .collect();
         let pins = seam.pins.iter().map(|pin| at(pin.station.mm(), pin.depth.mm())).collect();
-        let courses = vec![(ink::Stroke::Old, old), (ink::Stroke::Raw, raw), (ink::Stroke::New, new)];
+        let mut courses = vec![(ink::Stroke::Old, old)];
+        courses.extend(inside.into_iter().map(|allowance| (ink::Stroke::Raw, raw(allowance))));
+        courses.push((ink::Stroke::New, new));
         FullSize { courses, ticks, pins }
     }
 

@@ -2,10 +2,10 @@ import { InputNumber } from "antd";
 import type { SyntheticEvent } from "react";
 
 /** A place between the named ones, in degrees from where the reading begins; the ring can be touched as well. */
-export function Degrees({ at, onPick }: { at: number; onPick: (at: number) => void }) {
+export function Degrees({ at, open, onPick }: { at: number; open: boolean; onPick: (at: number) => void }) {
   const pick = (event: SyntheticEvent<HTMLInputElement>) => {
     const typed = Number(event.currentTarget.value);
-    if (typed !== at && typed >= 0 && typed <= 360) onPick(typed % 360);
+    if (typed !== at && typed >= 0 && typed <= 360) onPick(typed === 360 && !open ? 0 : typed);
   };
   return (
     <label className="row wide-only" style={{ justifyContent: "center" }}>

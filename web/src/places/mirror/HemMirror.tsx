@@ -69,7 +69,7 @@ export default function HemMirror({ id, draft, job, solution }: AtWork) {
           )}
         </div>
         <HemRing place={place} solved={solved} side={on} at={at} onPick={setAt} />
-        <Degrees at={at} onPick={setAt} />
+        <Degrees at={at} open={place.open} onPick={setAt} />
         <p className="upright">
           {place.hem === "sleeve"
             ? "Arm hanging, slightly bent, eyes ahead."

@@ -1,6 +1,7 @@
 //! What a finished edge is aimed at: a wish as a length or a height.
 
 use super::landmark::Landmark;
+use super::ring::turned;
 use super::solution::HemSolution;
 use super::waits::HemWaits;
 use super::wish::{HemRead, HemWish, Wanted};
@@ -102,13 +103,14 @@ impl HemSolver<'_> {
     /// Height of the finished edge above the floor where it is lowest, when anything says.
     pub(crate) fn above_floor(&self, wish: &HemWish, solution: &HemSolution) -> Option<f64> {
         let side = solution.sides.first()?;
+        let open = self.shape().hem_is_open(solution.hem);
         // Where the floor was read, each place with what goes up there; the lowest is trodden on.
         let read = wish
             .readings
             .iter()
             .filter(|reading| reading.read == HemRead::FloorToEdge)
             .filter_map(|reading| {
-                let row = side.rows.iter().find(|row| (row.at - reading.at.rem_euclid(360.0)).abs() < 0.6)?;
+                let row = side.rows.iter().find(|row| (row.at - turned(reading.at, open)).abs() < 0.6)?;
                 Some(reading.length.mm() + row.fold.mm())
             })
             .reduce(f64::min);

@@ -60,7 +60,7 @@ impl HemSolver<'_> {
             ([line], [(_, ring)]) if work.wish.readings.len() > 1 => {
                 solution.pairs = points
                     .iter()
-                    .filter(|point| point.at > 0.0 && point.at < 180.0)
+                    .filter(|point| point.at < 180.0 && (ring.is_open() || point.at > 0.0))
                     .map(|point| {
                         let words = point.words.trim_start_matches("left ").to_owned();
                         row(words, line.at(ring.along(point.at)), line.at(ring.along(360.0 - point.at)))
@@ -99,7 +99,7 @@ impl HemSolver<'_> {
         if floor.len() < 3 || by <= self.habits.rule(HouseRule::HemUneven) {
             return None;
         }
-        let line = RingLine::through(ring.period(), &floor, 0.0)?;
+        let line = ring.line(&floor, 0.0)?;
         let at = |degrees: f64| line.at(ring.along(degrees));
         let (front, side) = (at(0.0) - at(180.0), at(90.0) - at(270.0));
         let cause = if front.abs().max(side.abs()) < 0.5 * by {

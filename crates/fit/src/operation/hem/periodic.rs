@@ -6,6 +6,9 @@
 //! cubic spline with a knot at each reading (Green & Silverman, *Nonparametric Regression and Generalized
 //! Linear Models*, 1994, ch. 2, closed up into a ring), so only the values at the readings are unknown: a small
 //! convex programme. Value, slope and curvature go on across the start.
+//!
+//! A hem that opens in front is no ring but has two ends. Its line is that of a ring twice as long, on which every reading
+//! stands a second time as in a glass: so nothing goes on from one front edge to the other, and each is met square.
 
 use crate::convex::Convex;
 use crate::line::STIFFNESS;
@@ -24,10 +27,12 @@ pub struct RingReading {
     pub value: f64,
 }
 
-/// A closed cubic spline.
+/// A closed cubic spline, or one between two ends.
 #[derive(Debug, Clone, PartialEq)]
 pub struct RingLine {
     period: f64,
+    /// It has two ends, half the period apart.
+    open: bool,
     /// Place, value and second derivative of each knot, in turning order.
     knots: Vec<[f64; 3]>,
 }
@@ -36,13 +41,34 @@ impl RingLine {
     /// The same value all round.
     #[must_use]
     pub fn level(period: f64, value: f64) -> RingLine {
-        RingLine { period, knots: vec![[0.0, value, 0.0]] }
+        RingLine { period, open: false, knots: vec![[0.0, value, 0.0]] }
     }
 
     /// The line through readings, within `tolerance` of each, which is twice what one spreads by. Readings at
     /// one place are taken together as their mean. `None` without a reading.
     #[must_use]
     pub fn through(period: f64, readings: &[RingReading], tolerance: f64) -> Option<RingLine> {
+        RingLine::smooth(period, readings, tolerance, |_| 1.0)
+    }
+
+    /// The same between two ends `length` apart.
+    #[must_use]
+    pub fn between(length: f64, readings: &[RingReading], tolerance: f64) -> Option<RingLine> {
+        let in_a_glass = |reading: &RingReading| RingReading { at: 2.0 * length - reading.at, ..*reading };
+        let twice: Vec<RingReading> =
+            readings.iter().flat_map(|reading| [*reading, in_a_glass(reading)]).collect();
+        // A reading at an end is its own image, and counts as much as one with another.
+        let counts = |at: f64| if at < ONE_PLACE || (at - length).abs() < ONE_PLACE { 2.0 } else { 1.0 };
+        let line = RingLine::smooth(2.0 * length, &twice, tolerance, counts)?;
+        Some(RingLine { open: true, ..line })
+    }
+
+    fn smooth(
+        period: f64,
+        readings: &[RingReading],
+        tolerance: f64,
+        counts: impl Fn(f64) -> f64,
+    ) -> Option<RingLine> {
         let mut known = places(period, readings);
         match known.len() {
             0 => return None,
@@ -52,7 +78,8 @@ impl RingLine {
         let system = System::of(period, &known);
         if tolerance > 0.0 {
             let read: Vec<f64> = known.iter().map(|reading| reading.value).collect();
-            if let Some(values) = smoothed(&system, &read, tolerance) {
+            let counted: Vec<f64> = known.iter().map(|reading| counts(reading.at)).collect();
+            if let Some(values) = smoothed(&system, &read, &counted, tolerance) {
                 for (reading, value) in known.iter_mut().zip(values) {
                     reading.value = value.clamp(reading.value - tolerance, reading.value + tolerance);
                 }
@@ -62,13 +89,13 @@ impl RingLine {
         let bends = system.bends(&values);
         let knots =
             known.iter().zip(bends).map(|(reading, bend)| [reading.at, reading.value, bend]).collect();
-        Some(RingLine { period, knots })
+        Some(RingLine { period, open: false, knots })
     }
 
-    /// Length of the ring, in millimetres.
+    /// Length of the ring, or from end to end, in millimetres.
     #[must_use]
     pub fn period(&self) -> f64 {
-        self.period
+        if self.open { self.period / 2.0 } else { self.period }
     }
 
     /// Value, slope and curvature at a place.
@@ -79,6 +106,7 @@ impl RingLine {
             return [self.knots[0][1], 0.0, 0.0];
         }
         let first = self.knots[0][0];
+        let at = if self.open { at.clamp(0.0, self.period()) } else { at };
         let at = first + (at - first).rem_euclid(self.period);
         let above = self.knots.partition_point(|knot| knot[0] <= at).max(1);
         let (a, b) = (self.knots[above - 1], self.knots[above % n]);
@@ -219,7 +247,7 @@ impl System {
 
 /// The values within tolerance of what was read that cost least: unknowns are the second derivatives and the
 /// values, tied by the system; bending is `mᵀ R m`.
-fn smoothed(system: &System, read: &[f64], tolerance: f64) -> Option<Vec<f64>> {
+fn smoothed(system: &System, read: &[f64], counted: &[f64], tolerance: f64) -> Option<Vec<f64>> {
     let n = read.len();
     // Scaled to a ring of unit mean gap, so that the programme's numbers are of one size; a bending energy
     // shrinks by the cube of the gap.
@@ -241,8 +269,8 @@ fn smoothed(system: &System, read: &[f64], tolerance: f64) -> Option<Vec<f64>> {
         }
         programme.p.0.push(n + i);
         programme.p.1.push(n + i);
-        programme.p.2.push(weight);
-        programme.q[n + i] = -weight * value_read;
+        programme.p.2.push(weight * counted[i]);
+        programme.q[n + i] = -weight * counted[i] * value_read;
         for (column, value) in scaled.q(i) {
             tie.push((n + column, -value));
         }
@@ -300,6 +328,43 @@ mod tests {
     }
 
     proptest! {
+        #[test]
+        fn between_two_ends_nothing_goes_on_across_them(
+            values in prop::collection::vec(-30.0f64..60.0, 3..8), length in 400.0f64..1600.0,
+        ) {
+            let last = values.len() - 1;
+            let readings: Vec<RingReading> = values
+                .iter()
+                .enumerate()
+                .map(|(i, value)| RingReading { at: length * i as f64 / last as f64, value: *value })
+                .collect();
+            let exact = RingLine::between(length, &readings, 0.0).expect("a line");
+            prop_assert_eq!(exact.period(), length);
+            for reading in &readings {
+                prop_assert!((exact.at(reading.at) - reading.value).abs() < 1e-6);
+            }
+            // Each end is met square, and beyond it the line keeps what it has there.
+            for (end, beyond) in [(0.0, -40.0), (length, length + 40.0)] {
+                prop_assert!(exact.jet(end)[1].abs() < 1e-6);
+                prop_assert!((exact.at(end) - exact.at(beyond)).abs() < 1e-9);
+            }
+            let near = RingLine::between(length, &readings, 3.0).expect("a line");
+            for reading in &readings {
+                prop_assert!((near.at(reading.at) - reading.value).abs() <= 3.0 + 1e-6);
+            }
+            // Read from the other end it is the same line.
+            let turned: Vec<RingReading> =
+                readings.iter().map(|each| RingReading { at: length - each.at, ..*each }).collect();
+            let other = RingLine::between(length, &turned, 3.0).expect("a line");
+            for i in 0..=20 {
+                let at = length * f64::from(i) / 20.0;
+                prop_assert!((near.at(at) - other.at(length - at)).abs() < 0.02);
+            }
+            let sampled: f64 =
+                (0..4000).map(|i| near.at(length * (f64::from(i) + 0.5) / 4000.0)).sum::<f64>() / 4000.0;
+            prop_assert!((near.mean() - sampled).abs() < 0.02);
+        }
+
         #[test]
         fn it_closes_without_a_step_a_corner_or_a_jolt_and_passes_every_reading(
             values in prop::collection::vec(-60.0f64..120.0, 2..14),

@@ -40,6 +40,8 @@ pub struct HemSpot {
 #[derive(Debug, Clone, PartialEq, Serialize)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 pub struct HemPlace {
+    /// True where it runs from one front edge to the other instead of all round.
+    pub open: bool,
     /// Which.
     pub hem: HemName,
     /// What it is called.

@@ -92,7 +92,7 @@ impl HemSolver<'_> {
             let pins = read(*side, ring, HemRead::EdgeToPin);
             let floor = read(*side, ring, HemRead::FloorToEdge);
             let line = if pinned {
-                RingLine::through(period, &pins, tolerance)
+                ring.line(&pins, tolerance)
             } else {
                 match aim {
                     Aim::Pinned => None,
@@ -101,14 +101,14 @@ impl HemSolver<'_> {
                             .iter()
                             .map(|reading| RingReading { value: (height - reading.value) / cos, ..*reading })
                             .collect();
-                        RingLine::through(period, &up, tolerance)
+                        ring.line(&up, tolerance)
                     }
                     Aim::Height(_) if !wish.readings.is_empty() => None,
                     Aim::Height(height) => {
                         Some(RingLine::level(period, (height - self.edge_by_measures(wish)?) / cos))
                     }
                     Aim::Mean(up) => {
-                        let mean = RingLine::through(period, &floor, 0.0).map(|line| line.mean());
+                        let mean = ring.line(&floor, 0.0).map(|line| line.mean());
                         match mean {
                             Some(mean) => {
                                 let up: Vec<RingReading> = floor
@@ -118,7 +118,7 @@ impl HemSolver<'_> {
                                         ..*reading
                                     })
                                     .collect();
-                                RingLine::through(period, &up, tolerance)
+                                ring.line(&up, tolerance)
                             }
                             None => Some(RingLine::level(period, up)),
                         }

@@ -8,6 +8,7 @@
 
 use kurbo::Point;
 
+use super::periodic::{RingLine, RingReading};
 use crate::garment::{HemName, SeamName, Shape, SleeveBuild, Tube};
 use crate::pattern::{Edge, EdgeName, HemAt, Panel, PanelName, Pattern};
 use crate::reading::side::Side;
@@ -115,6 +116,8 @@ pub struct Ring<'a> {
     /// Degrees and millimetres of the places whose angle is known.
     anchors: Vec<(f64, f64)>,
     tube: Tube,
+    /// It has two ends, at the front edges.
+    open: bool,
 }
 
 const BODY_POINTS: [RingPoint; 8] = points([
@@ -127,6 +130,8 @@ const BODY_POINTS: [RingPoint; 8] = points([
     "right side",
     "right front",
 ]);
+/// What opens down the front has two ends there.
+const OPEN_POINTS: [RingPoint; 9] = ending(&BODY_POINTS, "left front edge", "right front edge");
 const LEG_POINTS: [RingPoint; 4] = points(["inseam", "front", "outseam", "back"]);
 const SLEEVE_POINTS: [RingPoint; 4] = points(["underarm seam", "front", "outer arm", "back"]);
 const TWO_PIECE_POINTS: [RingPoint; 4] = points(["front seam", "outer arm", "back seam", "under the arm"]);
@@ -141,10 +146,22 @@ const fn points<const N: usize>(words: [&'static str; N]) -> [RingPoint; N] {
     all
 }
 
+const fn ending(ring: &[RingPoint; 8], first: &'static str, last: &'static str) -> [RingPoint; 9] {
+    let mut all = [RingPoint { at: 360.0, words: last }; 9];
+    let mut i = 0;
+    while i < ring.len() {
+        all[i] = ring[i];
+        i += 1;
+    }
+    all[0].words = first;
+    all
+}
+
 /// The places offered round a hem, in turning order.
 #[must_use]
 pub fn ring_points(shape: &Shape, hem: HemName) -> &'static [RingPoint] {
     match shape.hem_tube(hem) {
+        Tube::Body if shape.hem_is_open(hem) => &OPEN_POINTS,
         Tube::Body => &BODY_POINTS,
         Tube::Leg => &LEG_POINTS,
         Tube::Sleeve if shape.sleeve_build() == SleeveBuild::TwoPiece => &TWO_PIECE_POINTS,
@@ -156,15 +173,20 @@ pub fn ring_points(shape: &Shape, hem: HemName) -> &'static [RingPoint] {
 #[must_use]
 pub fn point_words(shape: &Shape, hem: HemName, at: f64) -> String {
     let points = ring_points(shape, hem);
-    let turned = at.rem_euclid(360.0);
-    let step = 360.0 / points.len() as f64;
-    let before = ((turned + 0.5) / step).floor() as usize % points.len();
-    let past = turned - points[before].at;
-    if past.abs() < 0.5 || (360.0 - past).abs() < 0.5 {
-        points[before].words.to_owned()
-    } else {
-        format!("{past:.0}° past the {}", points[before].words)
+    let turned = turned(at, shape.hem_is_open(hem));
+    let near = points.iter().find(|point| (turned - point.at).abs() < 0.5);
+    // Half a degree before it, a place is that of the ring's beginning again.
+    let near = near.or(points.first().filter(|_| turned >= 359.5));
+    if let Some(point) = near {
+        return point.words.to_owned();
     }
+    let before = points.iter().rfind(|point| point.at <= turned).unwrap_or(&points[0]);
+    format!("{:.0}° past the {}", turned - before.at, before.words)
+}
+
+/// A place in degrees, once round; where a hem has two ends, between them.
+pub(super) fn turned(at: f64, open: bool) -> f64 {
+    if open { at.clamp(0.0, 360.0) } else { at.rem_euclid(360.0) }
 }
 
 impl<'a> Ring<'a> {
@@ -228,7 +250,7 @@ impl<'a> Ring<'a> {
             Tube::Sleeve if strips.len() > 1 => vec![(0.0, 0.0), (180.0, end_of(&[PanelName::TopSleeve]))],
             Tube::Sleeve => vec![(0.0, 0.0), (180.0, period / 2.0)],
         };
-        Some(Ring { strips, period, anchors, tube })
+        Some(Ring { strips, period, anchors, tube, open: shape.hem_is_open(hem) })
     }
 
     /// Length of the existing edge all round, in millimetres.
@@ -240,7 +262,7 @@ impl<'a> Ring<'a> {
     /// How far round a place in degrees is, straight between the places whose angle is known.
     #[must_use]
     pub fn along(&self, at: f64) -> f64 {
-        let at = at.rem_euclid(360.0);
+        let at = turned(at, self.open);
         let i = self.anchors.iter().rposition(|(known, _)| *known <= at).unwrap_or(0);
         let (a0, u0) = self.anchors[i];
         let (a1, u1) = self.anchors.get(i + 1).copied().unwrap_or((360.0, self.period));
@@ -326,6 +348,22 @@ impl<'a> Ring<'a> {
         }
         all.push(self.period);
         all
+    }
+
+    /// True where it runs from one front edge to the other.
+    #[must_use]
+    pub fn is_open(&self) -> bool {
+        self.open
+    }
+
+    /// The line round it through readings; between its ends, where it has two.
+    #[must_use]
+    pub fn line(&self, readings: &[RingReading], tolerance: f64) -> Option<RingLine> {
+        if self.open {
+            RingLine::between(self.period, readings, tolerance)
+        } else {
+            RingLine::through(self.period, readings, tolerance)
+        }
     }
 
     /// True for the ring of a body: left and right are halves of it.

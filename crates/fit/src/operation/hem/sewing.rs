@@ -52,9 +52,14 @@ impl Builder<'_> {
             _ => {}
         }
         if let Some(facing) = turned.and_then(|turned| turned.facing.as_ref()) {
+            let title = if self.shape.hem_is_open(hem.hem) {
+                "Cut the facing and join its pieces"
+            } else {
+                "Cut the facing and join it into a ring"
+            };
             self.add(
                 making
-                    .draft(Act::FaceHem, "Cut the facing and join it into a ring")
+                    .draft(Act::FaceHem, title)
                     .over(2.0 * making.run)
                     .how(facing.words.clone())
                     .how("Print the curved template, or lay the facing under the hem and trace it.")

@@ -4,7 +4,7 @@ use super::collision::{Collision, collision};
 use super::kind::HemKind;
 use super::lining::lining;
 use super::original::tuck;
-use super::ring::{Ring, point_words, ring_points};
+use super::ring::{Ring, point_words, ring_points, turned};
 use super::solution::{HemRow, HemSeam, HemSide, Unrolled, UnrolledPanel};
 use super::take_up::TakeUp;
 use super::turn_up::{Lies, TurnUpWish, turn_up};
@@ -118,7 +118,7 @@ impl HemSolver<'_> {
         match self.garment.shape.hem_tube(hem) {
             Tube::Leg if is(0.0) => self.pattern.seam_length(SeamName::Inseam),
             Tube::Leg if is(180.0) => self.pattern.seam_length(SeamName::Outseam),
-            Tube::Body if is(0.0) => edge(SeamName::CentreFront),
+            Tube::Body if is(0.0) || is(360.0) => edge(SeamName::CentreFront),
             Tube::Body if is(180.0) => edge(SeamName::CentreBack),
             Tube::Body if is(90.0) || is(270.0) => self.pattern.seam_length(SeamName::Side),
             Tube::Sleeve if self.garment.shape.sleeve_build() == SleeveBuild::TwoPiece => {
@@ -154,7 +154,7 @@ impl HemSolver<'_> {
         let mut places: Vec<(f64, bool)> =
             ring_points(shape, work.wish.hem).iter().map(|point| (point.at, false)).collect();
         let own = work.wish.readings.iter().filter(|each| side == Side::Centre || each.side == side);
-        places.extend(own.map(|reading| (reading.at.rem_euclid(360.0), true)));
+        places.extend(own.map(|reading| (turned(reading.at, ring.is_open()), true)));
         places.sort_by(|a, b| a.0.total_cmp(&b.0).then(b.1.cmp(&a.1)));
         places.dedup_by(|later, earlier| (later.0 - earlier.0).abs() < 0.5);
         places

@@ -24,6 +24,7 @@ impl<'a> HemSolver<'a> {
         let place = |hem: HemName| {
             let ring = Ring::of(shape, self.pattern, hem, self.side_of(hem))?;
             Some(HemPlace {
+                open: ring.is_open(),
                 hem,
                 words: hem.words(),
                 paired: shape.is_paired_hem(hem),

@@ -80,8 +80,15 @@ impl Wanted for CarriedLine<'_> {
 #[must_use]
 pub(crate) fn sew(pattern: &Pattern, seam: SeamName, on: &[Side], line: &Line) -> Pattern {
     let mut sewn = pattern.clone();
+    let both = on.contains(&Side::Centre) || (on.contains(&Side::Left) && on.contains(&Side::Right));
+    let alike = both && !seam.is_crosswise() && pattern.is_symmetric();
     for side in [Side::Left, Side::Right] {
         if !on.contains(&side) && !on.contains(&Side::Centre) {
+            continue;
+        }
+        if alike && side == Side::Right {
+            // Still the mirror image of the other half.
+            sewn.halves[1] = sewn.halves[0].clone();
             continue;
         }
         if seam.is_crosswise() {
