@@ -50,8 +50,9 @@ pub use judge::fit_picture::{
 pub use judge::gains::{Inset, InsideSeam, LevelGain};
 pub use judge::girth;
 pub use judge::lengths::{LengthName, LengthRow};
-pub use judge::put_on::{PutOn, Through};
+pub use judge::put_on::PutOn;
 pub use judge::stride::Stride;
+pub use judge::through::Through;
 pub use operation::hem;
 pub use operation::letting_out::LetOut;
 pub use reading::datum::Datum;

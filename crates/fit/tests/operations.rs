@@ -244,3 +244,26 @@ fn a_hem_that_opens_in_front_has_two_ends_that_may_differ() {
     let ends = &solution.hems[0].pairs[0];
     assert!(ends.words == "front edge" && ends.take_up[2].mm() > 20.0, "{ends:?}");
 }
+
+#[test]
+fn what_changed_is_told_by_values_and_not_by_how_they_are_written() {
+    use vemble_fit::{Rounding, Scale, Unit, compare};
+    for (name, job) in common::examples() {
+        let Ok(same) = compare(&job, &job) else { continue };
+        assert!(same.words.is_empty(), "{name}: {:?}", same.words);
+        let mut other = job.clone();
+        // A tape in inches has house numbers of its own; one in centimetres only writes them otherwise.
+        if other.habits.scale.unit == Unit::Inch {
+            continue;
+        }
+        other.habits.scale = Scale::new(Unit::Cm, Rounding::HalfCm);
+        let words = compare(&job, &other).expect("a result").words;
+        assert!(!words.iter().any(|said| said.starts_with("Done differently")), "{name}: {words:?}");
+    }
+    // How far to either side a hem is opened stands in a step's words: that is done differently.
+    let job = example("barn-dance-trousers");
+    let mut other = job.clone();
+    other.habits.rules.insert(vemble_fit::HouseRule::OpenAside, 120.0);
+    let words = compare(&job, &other).expect("a result").words;
+    assert!(words.iter().any(|said| said.starts_with("Done differently")), "{words:?}");
+}

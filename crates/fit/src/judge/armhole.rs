@@ -10,11 +10,7 @@ use crate::house::habit::Habits;
 use crate::pattern::{EdgeName, Pattern};
 use crate::reading::side::Side;
 use crate::unit::length::Length;
-
-/// Armhole and cap that differ less than this from before are said to be unchanged, in millimetres.
-const UNCHANGED: f64 = 0.5;
-/// Losses of armhole and cap within this are equal, in millimetres: what a pin can be off.
-const EQUAL: f64 = 3.0;
+use crate::words::armhole_words;
 
 /// One armhole with its sleeve.
 #[derive(Debug, Clone, PartialEq, Serialize)]
@@ -54,54 +50,8 @@ fn describe(shape: &Shape, armhole: [f64; 2], cap: Option<[f64; 2]>, habits: &Ha
     let scale = habits.scale;
     let usual = cap_ease(shape.kind);
     let ease = cap.map(|cap| [cap[0] - armhole[0], cap[1] - armhole[1]]);
-    let write = |mm: f64| scale.write(Length::from_mm(mm));
-    let became = |what: &str, [before, after]: [f64; 2]| {
-        if (after - before).abs() < UNCHANGED || write(before) == write(after) {
-            format!("The {what} stays {}", write(before))
-        } else {
-            format!("The {what} goes from {} to {}", write(before), write(after))
-        }
-    };
-    let mut words = became("armhole", armhole);
-    if let (Some(cap), Some(ease)) = (cap, ease) {
-        words.push_str("; ");
-        let mut part = became("cap", cap);
-        part[..1].make_ascii_lowercase();
-        words.push_str(&part);
-        let lost = [armhole[0] - armhole[1], cap[0] - cap[1]];
-        let changed = lost.iter().any(|lost| lost.abs() >= UNCHANGED);
-        if changed && (lost[0] - lost[1]).abs() > EQUAL {
-            let apart = write((lost[0] - lost[1]).abs());
-            let act = if shape.has(SeamName::SleeveUnderarm) {
-                "carry the side seam's line on into the sleeve, or ease the difference in"
-            } else {
-                "take the sleeve's own seams in by as much at the top, or ease the difference in"
-            };
-            words.push_str(&format!(". They no longer change alike: {apart} apart; {act}"));
-        }
-        let (least, most) = (write(usual[0]), write(usual[1]));
-        let now = if !scale.shows(Length::from_mm(ease[1])) {
-            "as long as".to_owned()
-        } else if ease[1] < 0.0 {
-            format!("{} shorter than", write(-ease[1]))
-        } else {
-            format!("{} longer than", write(ease[1]))
-        };
-        words.push_str(&if ease[1] < usual[0] - EQUAL {
-            format!(
-                ". The cap is {now} the armhole; {least} to {most} longer is usual: the sleeve head will drag. Take the armhole in at the side, or leave the sleeve wider"
-            )
-        } else if ease[1] > usual[1] + EQUAL {
-            format!(
-                ". The cap is {now} the armhole; {least} to {most} longer is usual: more than eases in without gathers. Take the sleeve in with the side"
-            )
-        } else if ease[1] > 0.0 && scale.shows(Length::from_mm(ease[1])) {
-            format!(". The cap has {} to ease in, as is usual", write(ease[1]))
-        } else {
-            format!(". The cap is {now} the armhole, as is usual")
-        });
-    }
-    words.push('.');
+    let underarm = shape.has(SeamName::SleeveUnderarm);
+    let words = armhole_words(armhole, cap, usual, underarm, scale);
     let number = |mm: f64| scale.number(Length::from_mm(mm));
     ArmholeFit {
         side: None,

@@ -241,9 +241,9 @@ fn steps_changed(first: &[Step], second: &[Step]) -> Vec<String> {
     let differently: Vec<String> = second
         .iter()
         .filter(|step| {
-            first
-                .iter()
-                .any(|other| other.key == step.key && (other.how != step.how || other.title != step.title))
+            first.iter().any(|other| {
+                other.key == step.key && ((&other.told, &other.turns_on) != (&step.told, &step.turns_on))
+            })
         })
         .map(|step| format!("“{}”", step.title))
         .collect();

@@ -13,3 +13,4 @@ pub(crate) mod lengths;
 
 pub(crate) mod put_on;
 pub(crate) mod stride;
+pub(crate) mod through;

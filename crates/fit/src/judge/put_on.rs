@@ -5,24 +5,11 @@ use serde::Serialize;
 use crate::body::measures::MeasureName;
 use crate::garment::{Kind, LevelName};
 use crate::judge::ease::{Judging, LevelBalance};
+use crate::judge::through::Through;
 use crate::pattern::{EdgeName, Pattern};
 use crate::reading::side::Side;
 use crate::unit::length::Length;
-
-/// What has to get through an opening.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize)]
-#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
-#[serde(rename_all = "snake_case")]
-pub enum Through {
-    /// The hand, through a closed sleeve hem.
-    Hand,
-    /// The head, through a neck without an opening.
-    Head,
-    /// The hips, through a waist without an opening.
-    Hips,
-    /// The shoulders, through a body without an opening.
-    Shoulders,
-}
+use crate::words::put_on_words;
 
 /// Whether a part of the body gets through where the garment has no opening.
 #[derive(Debug, Clone, PartialEq, Serialize)]
@@ -50,26 +37,17 @@ pub fn put_on(levels: &[LevelBalance], will_be: &Pattern, judging: Judging<'_>) 
         levels.iter().filter(|row| row.girth.level == level).map(|row| row.girth.after).min()
     };
     let mut checks = Vec::new();
-    let mut check = |through, opening: Option<Length>, measure, [passes, fails]: [&str; 2]| {
+    let mut check = |through, opening: Option<Length>, measure| {
         let (Some(opening), Some(body)) = (opening, body.get(measure)) else { return };
-        let goes = opening >= body;
-        let (open, around) = (habits.scale.write(opening), habits.scale.write(body));
-        let words = (if goes { passes } else { fails }).replace("{open}", &open).replace("{body}", &around);
-        checks.push(PutOn { through, opening, body, passes: goes, words });
+        let passes = opening >= body;
+        let words = put_on_words(through, [opening, body], passes, habits.scale);
+        checks.push(PutOn { through, opening, body, passes, words });
     };
     // A shirt's cuff opens by itself.
     let cuff_opens =
         shape.kind == Kind::Shirt || shape.fixtures.iter().any(|fixture| fixture.seam.is_on_sleeve());
     if !cuff_opens {
-        check(
-            Through::Hand,
-            after(LevelName::Wrist).map(opened),
-            MeasureName::Hand,
-            [
-                "The hand gets through: the sleeve hem opens to {open} and the hand measures {body}.",
-                "The hand will not get through: the sleeve hem opens to {open} and the hand measures {body}. Take in less at the wrist, or leave a vent.",
-            ],
-        );
+        check(Through::Hand, after(LevelName::Wrist).map(opened), MeasureName::Hand);
     }
     if shape.opens() {
         return checks;
@@ -77,35 +55,15 @@ pub fn put_on(levels: &[LevelBalance], will_be: &Pattern, judging: Judging<'_>) 
     if will_be.bodice.is_some() {
         let sides = [Side::Left, Side::Right].into_iter();
         let round: f64 = sides.filter_map(|side| will_be.rim(EdgeName::Neckline, side)).sum();
-        check(
-            Through::Head,
-            Some(opened(Length::from_mm(round))),
-            MeasureName::Head,
-            [
-                "The head gets through: the neck opens to {open} and the head measures {body}.",
-                "The head will not get through: the neck opens to {open} and the head measures {body}. Widen the neck, or put in an opening.",
-            ],
-        );
+        check(Through::Head, Some(opened(Length::from_mm(round))), MeasureName::Head);
         let narrowest = [LevelName::Bust, LevelName::UnderBust, LevelName::Waist].map(after);
         check(
             Through::Shoulders,
             narrowest.into_iter().flatten().min().map(opened),
             MeasureName::ShoulderGirth,
-            [
-                "It goes over the shoulders: its narrowest place opens to {open} and they measure {body}.",
-                "It will not go over the shoulders: its narrowest place opens to {open} and they measure {body}. Take in less there, or put in a zip.",
-            ],
         );
     } else {
-        check(
-            Through::Hips,
-            after(LevelName::Waist).map(opened),
-            MeasureName::Hip,
-            [
-                "It goes over the hips: the waist opens to {open} and they measure {body}.",
-                "It will not go over the hips: the waist opens to {open}, they measure {body}, and nothing opens it. Leave the waist wider, or put in a zip.",
-            ],
-        );
+        check(Through::Hips, after(LevelName::Waist).map(opened), MeasureName::Hip);
     }
     checks
 }

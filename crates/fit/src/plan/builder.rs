@@ -5,6 +5,7 @@ use std::collections::{BTreeMap, BTreeSet};
 
 use super::act::{Act, VouchesFor};
 use super::draft::{Draft, StopFacts};
+use super::how::{Fact, How};
 use super::key::{On, StepKey};
 use super::opening::{Open, Opening, openings};
 use super::order::in_order;
@@ -17,7 +18,7 @@ use crate::garment::{Garment, Purpose, SeamName, Shape};
 use crate::house::choice::{HemWhen, MatchBy};
 use crate::house::habit::Habits;
 use crate::house::rules::HouseRule;
-use crate::operation::hem::HemSolution;
+use crate::operation::hem::{HemLining, HemSolution};
 use crate::operation::seam::work::SeamWork;
 use crate::unit::length::Length;
 use crate::words::{lapsed, waits};
@@ -93,12 +94,30 @@ impl Builder<'_> {
     }
 
     /// A length as it stands on the session's tape.
-    pub(crate) fn write(&self, length: Length) -> String {
-        self.habits.scale.write(length)
+    pub(crate) fn write(&self, length: Length) -> Fact {
+        Fact::Length(length, self.habits.scale)
+    }
+
+    /// Sentences that were made elsewhere from these lengths.
+    pub(crate) fn told<'w>(
+        &self,
+        words: impl IntoIterator<Item = &'w String>,
+        lengths: &[Length],
+    ) -> Vec<How> {
+        let facts: Vec<Fact> = lengths.iter().map(|length| self.write(*length)).collect();
+        words.into_iter().map(|words| How::told(words.clone(), facts.clone())).collect()
+    }
+
+    /// What a lining's sentences say, with what they turn on.
+    pub(crate) fn told_of_lining(&self, lining: &HemLining) -> Vec<How> {
+        let mut facts =
+            [lining.above, lining.slack, lining.turn, lining.raw].map(|each| self.write(each)).to_vec();
+        facts.extend([lining.hangs as u8, lining.edge as u8].map(|choice| Fact::Number(choice.into())));
+        lining.words.iter().map(|words| How::told(words.clone(), facts.clone())).collect()
     }
 
     /// A length the house, or the account, has chosen.
-    pub(crate) fn written(&self, rule: HouseRule) -> String {
+    pub(crate) fn written(&self, rule: HouseRule) -> Fact {
         self.write(Length::from_mm(self.habits.rule(rule)))
     }
 
@@ -224,7 +243,9 @@ impl Builder<'_> {
         Step {
             key: draft.key,
             title: draft.title,
-            how: draft.how,
+            how: draft.how.iter().map(|how| how.said().to_owned()).collect(),
+            told: draft.how,
+            turns_on: draft.turns_on,
             phase: draft.key.act.recipe().phase,
             bench: draft.bench,
             needs,

@@ -2,6 +2,7 @@
 
 use super::act::Act;
 use super::bench::Bench;
+use super::how::{Fact, How};
 use super::key::{On, StepKey};
 use super::time::Work;
 use crate::garment::SeamName;
@@ -26,7 +27,9 @@ pub(crate) struct StopFacts {
 pub(crate) struct Draft {
     pub(crate) key: StepKey,
     pub(crate) title: String,
-    pub(crate) how: Vec<String>,
+    pub(crate) how: Vec<How>,
+    /// What its title turns on, beside its act and what that is done on.
+    pub(crate) turns_on: Vec<Fact>,
     /// Over how much of a seam it goes, in millimetres.
     pub(crate) run: f64,
     /// Steps before it, which have to be in the order.
@@ -50,6 +53,7 @@ impl Draft {
             key: StepKey::new(act, on),
             title: title.into(),
             how: Vec::new(),
+            turns_on: Vec::new(),
             run: 0.0,
             needs: Vec::new(),
             after: Vec::new(),
@@ -66,13 +70,18 @@ impl Draft {
         }
     }
 
-    pub(crate) fn how(mut self, words: impl Into<String>) -> Draft {
+    pub(crate) fn how(mut self, words: impl Into<How>) -> Draft {
         self.how.push(words.into());
         self
     }
 
-    pub(crate) fn all_how(mut self, words: impl IntoIterator<Item = String>) -> Draft {
+    pub(crate) fn all_how(mut self, words: impl IntoIterator<Item = How>) -> Draft {
         self.how.extend(words);
+        self
+    }
+
+    pub(crate) fn turns_on(mut self, fact: Fact) -> Draft {
+        self.turns_on.push(fact);
         self
     }
 

@@ -4,6 +4,7 @@ use serde::Serialize;
 
 use super::act::Phase;
 use super::bench::Bench;
+use super::how::{Fact, How};
 use super::key::StepKey;
 use super::stop::{ConditionState, Stop, StopError};
 use super::time::{Minutes, Work};
@@ -20,6 +21,12 @@ pub struct Step {
     pub title: String,
     /// How, in a few sentences.
     pub how: Vec<String>,
+    /// The same as words and facts.
+    #[serde(skip)]
+    pub told: Vec<How>,
+    /// What its title turns on, beside its key.
+    #[serde(skip)]
+    pub turns_on: Vec<Fact>,
     /// Which part of the work it belongs to.
     #[serde(skip)]
     pub phase: Phase,

@@ -9,7 +9,7 @@ use crate::finding::Finding;
 use crate::garment::{HemName, LevelName, SeamName, Tube};
 use crate::house::rules::HouseRule;
 use crate::judge::ease::{LevelBalance, Verdict};
-use crate::operation::hem::{HemSolution, Lies};
+use crate::operation::hem::{Collision, HemSolution, Lies};
 use crate::reading::side::Side;
 use crate::unit::length::Length;
 
@@ -247,9 +247,12 @@ impl Mind<'_> {
         {
             self.found.push(Finding::HemSplayed { hem, turned: Box::new(turned.clone()) });
         }
-        let mut blocked: Vec<_> = solved.in_the_way().collect();
-        blocked.sort_by(|a, b| a.says.cmp(&b.says));
-        blocked.dedup_by(|a, b| a.says == b.says);
+        let mut blocked: Vec<&Collision> = Vec::new();
+        for collision in solved.in_the_way() {
+            if !blocked.iter().any(|said| said.is_like(collision)) {
+                blocked.push(collision);
+            }
+        }
         let blocked = blocked.into_iter().map(|by| Finding::HemBlocked { hem, by: Box::new(by.clone()) });
         self.found.extend(blocked);
         self.found.extend(solved.shrinks.map(|share| Finding::HemShrinks { hem, share }));

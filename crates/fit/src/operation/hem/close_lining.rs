@@ -7,6 +7,7 @@ use crate::operation::hem::HemLining;
 use crate::plan::act::Act;
 use crate::plan::bench::Bench;
 use crate::plan::builder::Builder;
+use crate::plan::how::how;
 use crate::plan::key::StepKey;
 use crate::plan::time::Work;
 
@@ -18,11 +19,12 @@ impl Builder<'_> {
                 .how("The lining pinned up inside: the outer hem level, no pull, no ridge. Only then the lining.")
                 .needs([making.key(Act::PressHem)]),
         );
+        let moves = self.write(lining.moves);
         self.add(
             making
                 .draft(Act::PinLining, "Pin the lining and hang it again")
-                .all_how(lining.words.iter().cloned())
-                .how(format!("Its edge moves up {} from where it is now.", self.write(lining.moves)))
+                .all_how(self.told_of_lining(lining))
+                .how(how!("Its edge moves up {moves} from where it is now.", moves))
                 .needs([making.key(Act::HangHem)])
                 .after([StepKey::whole(Act::TakeInLining)]),
         );

@@ -41,6 +41,14 @@ pub struct Collision {
     pub says: String,
 }
 
+impl Collision {
+    /// True where another stands alike, wherever round the hem.
+    pub(crate) fn is_like(&self, other: &Collision) -> bool {
+        (self.kind, self.state, self.after, &self.spaced)
+            == (other.kind, other.state, other.after, &other.spaced)
+    }
+}
+
 /// How one feature takes a hem that moves up by `up` there and is turned up by `allowance`; `made` where its
 /// buttonholes are cut.
 pub(super) fn collision(

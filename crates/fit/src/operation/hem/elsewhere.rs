@@ -4,6 +4,7 @@ use super::steps::Making;
 use crate::operation::hem::{HemKind, Tuck, WaistShortening};
 use crate::plan::act::Act;
 use crate::plan::builder::Builder;
+use crate::plan::how::{How, how};
 use crate::plan::key::StepKey;
 
 impl Builder<'_> {
@@ -11,21 +12,17 @@ impl Builder<'_> {
     pub(crate) fn in_a_tuck(&mut self, making: &Making<'_>, tuck: &Tuck) {
         let above = self.write(tuck.above);
         let depth = self.write(tuck.depth);
-        self.chalk_hem(making, vec![format!(
-            "On the single layer: the lower stitching {above} above the edge, close beside the stitching that is there; the upper where the table says. Between them lies what is lost."
-        )]);
+        self.chalk_hem(making, vec![how!("On the single layer: the lower stitching {above} above the edge, close beside the stitching that is there; the upper where the table says. Between them lies what is lost.", above)]);
         self.tack_and_try(
             making,
             "Fold the tuck and tack it",
-            [format!(
-                "Right sides in, stitching on stitching: the tuck is {depth} deep. Turn the edge down as it is worn."
-            )],
+            [how!("Right sides in, stitching on stitching: the tuck is {depth} deep. Turn the edge down as it is worn.", depth)],
         );
         let (needle, stitch) = self.garment.cloth.family.needle_and_stitch();
         self.add(
             making
                 .draft(Act::SewHem, "Sew the tuck")
-                .all_how(tuck.words.iter().skip(1).take(1).cloned())
+                .all_how(self.told(tuck.words.iter().skip(1).take(1), &[tuck.upper, tuck.lower, tuck.mismatch]))
                 .how("Close beside the old hem's stitching, with the zip foot where it is thick; level the foot at the seams and do not start on one.")
                 .with([needle, stitch, "zip foot"])
                 .needs([making.key(Act::TryHem)]),
@@ -64,10 +61,9 @@ impl Builder<'_> {
                 .how("Thread-mark centre front, centre back and both sides on bodice and skirt first. Take the zip out to below the new edge.")
                 .after(before),
         );
-        self.chalk_hem(making, vec![format!(
-            "The new edge runs {takes} below the old stitching, all round; its seam allowance is chalked above it. Nothing is chalked at the hem."
-        )]);
-        let how: Vec<String> = waist.words.iter().skip(1).cloned().collect();
+        self.chalk_hem(making, vec![how!("The new edge runs {takes} below the old stitching, all round; its seam allowance is chalked above it. Nothing is chalked at the hem.", takes)]);
+        let lengths = [waist.takes, waist.upper, waist.lower, waist.remains];
+        let how: Vec<How> = self.told(waist.words.iter().skip(1), &lengths);
         self.tack_and_try(making, "Draw darts and sides again and tack it to the upper edge", how);
         let stop = self.stop(
             making,

@@ -11,6 +11,7 @@ use crate::plan::act::Act;
 use crate::plan::bench::Bench;
 use crate::plan::builder::Builder;
 use crate::plan::draft::Draft;
+use crate::plan::how::{Fact, How, how};
 use crate::plan::key::{On, StepKey};
 use crate::plan::time::Work;
 
@@ -29,9 +30,7 @@ impl Builder<'_> {
                     making
                         .draft(Act::SplaySeams, "Splay the seams below the fold")
                         .over(2.0 * self.habits.rule(HouseRule::HemOpenSplay) * seams)
-                        .how(format!(
-                            "Open each seam from the raw edge to the fold and sew it again going out {by} on every panel edge, the mirror image of the cloth above. Press it open before the hem is turned."
-                        ))
+                        .how(how!("Open each seam from the raw edge to the fold and sew it again going out {by} on every panel edge, the mirror image of the cloth above. Press it open before the hem is turned.", by))
                         .needs(tried)
                         .after(cut),
                 );
@@ -42,9 +41,7 @@ impl Builder<'_> {
                 self.add(
                     making
                         .draft(Act::EaseEdge, "Ease the edge in")
-                        .how(format!(
-                            "Longest stitch, {off} from the edge; draw it up by {by} in all, between the seams and never over them, and shrink it flat with the iron before it is folded."
-                        ))
+                        .how(how!("Longest stitch, {off} from the edge; draw it up by {by} in all, between the seams and never over them, and shrink it flat with the iron before it is folded.", off, by))
                         .needs(tried)
                         .after(cut),
                 );
@@ -61,7 +58,10 @@ impl Builder<'_> {
                 making
                     .draft(Act::FaceHem, title)
                     .over(2.0 * making.run)
-                    .how(facing.words.clone())
+                    .all_how(self.told(
+                        [&facing.words],
+                        &[facing.depth, facing.lower, facing.upper, facing.strip[0], facing.strip[1]],
+                    ))
                     .how("Print the curved template, or lay the facing under the hem and trace it.")
                     .needs(tried)
                     .after(cut),
@@ -74,9 +74,7 @@ impl Builder<'_> {
             self.add(
                 making
                     .draft(Act::InterfaceHem, "Put the interfacing band along the fold")
-                    .how(format!(
-                        "A bias band {band} high, along the fold and beyond the turn-up, so that no edge lies on another. Try it on an offcut first."
-                    ))
+                    .how(how!("A bias band {band} high, along the fold and beyond the turn-up, so that no edge lies on another. Try it on an offcut first.", band))
                     .needs(tried)
                     .after(cut),
             );
@@ -92,10 +90,8 @@ impl Builder<'_> {
             self.add(
                 Draft::new(Act::Mitre, on, format!("Mitre the corners at the {}", mitre.what))
                     .over(2.0 * mitre.seam.mm())
-                    .how(format!(
-                        "Fold both turn-ups, {one} and {other}, and look at the corner before anything is sewn. The mitre runs {seam}, from the corner of the folds to where the raw edges meet."
-                    ))
-                    .how(format!("Sew it, turn it, look again; only then trim it to {trim}."))
+                    .how(how!("Fold both turn-ups, {one} and {other}, and look at the corner before anything is sewn. The mitre runs {seam}, from the corner of the folds to where the raw edges meet.", one, other, seam))
+                    .how(how!("Sew it, turn it, look again; only then trim it to {trim}.", trim))
                     .needs(tried)
                     // Interfacing lies under the mitre: it goes on before corners are mitred and turned.
                     .after(cut)
@@ -113,13 +109,13 @@ impl Builder<'_> {
                 making
                     .draft(Act::OpenSeamFlat, "Open one seam, so that it lies flat")
                     .over(2.0 * self.habits.rule(HouseRule::HemOpenFlat))
-                    .how(format!("On each, from the edge {up} up."))
+                    .how(how!("On each, from the edge {up} up.", up))
                     .needs([making.key(Act::TryHem)]),
             );
         }
         let (work, tools, mut how) = self.stitches(hem);
         let start = self.shape.hem_seam(hem.hem).words();
-        how.push(format!("Begin at the {start}, where a beginning shows least."));
+        how.push(how!("Begin at the {start}, where a beginning shows least.", start));
         if hem.paired && work != Work::Hand && !flat {
             how.push("On the free arm, or inside out with the machine inside the tube.".into());
         }
@@ -129,7 +125,7 @@ impl Builder<'_> {
         let mitres = self.written_steps(|key| {
             key.act == Act::Mitre && matches!(key.on, On::Feature(own, ..) if own == hem.hem)
         });
-        let parts: &[(Act, &str)] = if reference {
+        let parts: &[(Act, &'static str)] = if reference {
             &[
                 (Act::SewHem, " on the first, the pattern for the other"),
                 (Act::SewSecond, " on the other, laid on the first"),
@@ -141,6 +137,7 @@ impl Builder<'_> {
             let what = if reference { "hem" } else { making.what.as_str() };
             let mut draft = making
                 .draft(*act, format!("Sew the {what}{which}"))
+                .turns_on(Fact::Words(which))
                 .over(run)
                 .all_how(how.iter().cloned())
                 .with(tools.iter().copied())
@@ -180,17 +177,18 @@ impl Builder<'_> {
     }
 
     /// What a kind of hem is sewn with.
-    pub(crate) fn stitches(&self, hem: &HemSolution) -> (Work, Vec<&'static str>, Vec<String>) {
+    pub(crate) fn stitches(&self, hem: &HemSolution) -> (Work, Vec<&'static str>, Vec<How>) {
         let (needle, stitch) = self.garment.cloth.family.needle_and_stitch();
         let machine = vec![needle, stitch];
-        let test = "Test stitch and tension on the strip that was cut off.".to_owned();
+        let test = How::from("Test stitch and tension on the strip that was cut off.");
+        let turned = Fact::Said(hem.allowance, hem.allowance_words.clone());
         match hem.kind {
             HemKind::SingleFold => (Work::Seam, machine, vec![
                 "Finish the raw edge by zigzag or overlock, fold once, stitch close below the finished edge.".into(),
                 test,
             ]),
             HemKind::DoubleWide | HemKind::DoubleNarrow => (Work::Seam, machine, vec![
-                format!("Fold in first, then up: {}. Press both folds before a pin goes in.", hem.allowance_words),
+                how!("Fold in first, then up: {turned}. Press both folds before a pin goes in.", turned),
                 "Stitch close beside the inner fold, from the inside.".into(),
                 test,
             ]),
@@ -211,19 +209,19 @@ impl Builder<'_> {
                 test,
             ]),
             HemKind::Faced | HemKind::BiasFaced => (Work::Seam, machine, vec![
-                format!("Facing on the outside, right sides in, {} from the edge. Clip the curve, press the seam to the facing and stitch it down there, turn it up and slip-stitch its upper edge.", hem.allowance_words),
+                how!("Facing on the outside, right sides in, {turned} from the edge. Clip the curve, press the seam to the facing and stitch it down there, turn it up and slip-stitch its upper edge.", turned),
                 test,
             ]),
             HemKind::CoverStitched => (Work::Seam, vec!["cover-stitch machine", "stretch needles"], vec![
-                format!("From the outside, {} above the fold; start and end on a seam, and draw the threads inside before they are cut.", hem.allowance_words),
+                how!("From the outside, {turned} above the fold; start and end on a seam, and draw the threads inside before they are cut.", turned),
                 test,
             ]),
             HemKind::TwinNeedle => (Work::Seam, vec!["twin stretch needle 4.0", "stitch 3, loose upper tension"], vec![
-                format!("From the outside, the rows {} above the fold, over a strip of tissue if it tunnels. Do not stretch it: a knit that is stretched while it is sewn stays wavy.", hem.allowance_words),
+                how!("From the outside, the rows {turned} above the fold, over a strip of tissue if it tunnels. Do not stretch it: a knit that is stretched while it is sewn stays wavy.", turned),
                 test,
             ]),
             HemKind::LinedBag => (Work::Seam, machine, vec![
-                format!("Outside and lining right sides in, seam on seam, {} from the edge; leave a gap, turn it through, press the lining back so that it does not show.", hem.allowance_words),
+                how!("Outside and lining right sides in, seam on seam, {turned} from the edge; leave a gap, turn it through, press the lining back so that it does not show.", turned),
                 test,
             ]),
             HemKind::Original | HemKind::Uncut => (Work::Seam, machine, vec![test]),

@@ -8,6 +8,7 @@ use crate::operation::hem::{Collision, CollisionState, HemKind, HemSolution, Lie
 use crate::plan::act::Act;
 use crate::plan::builder::Builder;
 use crate::plan::draft::{Draft, StopFacts};
+use crate::plan::how::{How, how};
 use crate::plan::key::{On, StepKey};
 use crate::unit::length::Length;
 
@@ -132,10 +133,11 @@ impl Builder<'_> {
             by_kind.entry(collision.words).or_default().push(collision);
         }
         for (words, minded) in by_kind {
-            let mut how: Vec<String> = Vec::new();
-            for collision in &minded {
-                if !how.contains(&collision.says) {
-                    how.push(collision.says.clone());
+            let mut how: Vec<How> = Vec::new();
+            for (i, collision) in minded.iter().enumerate() {
+                if !minded[..i].iter().any(|said| said.is_like(collision)) {
+                    let after = collision.after.into_iter().chain(collision.spaced.iter().copied());
+                    how.extend(self.told([&collision.says], &after.collect::<Vec<_>>()));
                 }
             }
             let on = On::Feature(hem.hem, minded[0].kind, 0);
@@ -149,12 +151,10 @@ impl Builder<'_> {
         if let Some(lining) = &hem.lining
             && self.shape.lining.closed != LiningClosed::Free
         {
-            let mut how = vec![lining.way_in.to_owned()];
+            let mut how = vec![How::from(lining.way_in)];
             if has_corner(self.shape, hem.hem) {
-                how.push(format!(
-                    "Undo the lining from facing, vent and slits up to {} above the new fold, or the corner cannot be folded.",
-                    self.write(lining.undo)
-                ));
+                let undo = self.write(lining.undo);
+                how.push(how!("Undo the lining from facing, vent and slits up to {undo} above the new fold, or the corner cannot be folded.", undo));
             }
             how.push("Pin it up out of the way.".into());
             let key = making.key(Act::OpenLining);
@@ -183,7 +183,7 @@ impl Builder<'_> {
         }
     }
 
-    pub(crate) fn chalk_hem(&mut self, making: &Making<'_>, how: Vec<String>) {
+    pub(crate) fn chalk_hem(&mut self, making: &Making<'_>, how: Vec<How>) {
         let cleared = self.written_steps(|key| {
             key.act == Act::ClearTheWay && matches!(key.on, On::Feature(hem, ..) if hem == making.hem.hem)
         });
@@ -203,7 +203,7 @@ impl Builder<'_> {
         &mut self,
         making: &Making<'_>,
         tack: &str,
-        how: impl IntoIterator<Item = String>,
+        how: impl IntoIterator<Item = How>,
     ) {
         self.add(making.draft(Act::TackHem, tack).all_how(how).needs([making.key(Act::ChalkHem)]));
         let sleeve = making.hem.hem == HemName::Sleeve;
@@ -239,10 +239,10 @@ impl Builder<'_> {
     fn turned(&mut self, making: &Making<'_>) {
         let hem = making.hem;
         let least = hem.sides.iter().map(|side| side.take_up[0]).min().unwrap_or_default();
-        let mut how = vec![if hem.kind.is_knit() {
-            "Work down the table, from the old fold: chalk the new fold all round. Do not stretch the knit under the ruler.".to_owned()
+        let mut how: Vec<How> = vec![if hem.kind.is_knit() {
+            "Work down the table, from the old fold: chalk the new fold all round. Do not stretch the knit under the ruler.".into()
         } else {
-            "Work down the table, from the old fold: chalk the new fold all round, then the cut line below it. Join the marks along a curved ruler.".to_owned()
+            "Work down the table, from the old fold: chalk the new fold all round, then the cut line below it. Join the marks along a curved ruler.".into()
         }];
         if least.is_negative() {
             how.push("The fold goes down: the old one has to be pressed out first.".into());
@@ -255,7 +255,7 @@ impl Builder<'_> {
         self.tack_and_try(
             making,
             &format!("Turn the {} up and tack {them}", making.what),
-            ["Fold on the chalk, tack a finger's width from the fold. Nothing is cut yet: let the rest hang inside.".to_owned()],
+            ["Fold on the chalk, tack a finger's width from the fold. Nothing is cut yet: let the rest hang inside.".into()],
         );
         if !making.cuts_after {
             self.cut(making);
@@ -305,33 +305,33 @@ impl Builder<'_> {
         }
     }
 
-    fn how_to_cut(&self, making: &Making<'_>) -> Vec<String> {
+    fn how_to_cut(&self, making: &Making<'_>) -> Vec<How> {
         let hem = making.hem;
         let strips: Vec<Length> =
             hem.sides.iter().flat_map(|side| side.rows.iter().filter_map(|row| row.strip)).collect();
         let widest = strips.iter().max().copied().unwrap_or_default();
         let narrowest = strips.iter().min().copied().unwrap_or_default();
-        let mut how = Vec::new();
+        let mut how: Vec<How> = Vec::new();
         if hem.kind.is_knit() {
-            how.push("Trim the turn-up to the stitching, the blades flat on the inside, the outside pulled away from them; all that hangs above it goes.".to_owned());
+            how.push("Trim the turn-up to the stitching, the blades flat on the inside, the outside pulled away from them; all that hangs above it goes.".into());
         } else if widest.is_positive() {
             let with = match hem.old_turn_up {
                 OldTurnUp::CutOff => "the old turn-up folded in it",
                 _ => "measured on the opened cloth",
             };
-            let strip = if (widest - narrowest).mm() < 2.0 {
-                self.write(widest)
+            let [least, most] = [narrowest, widest].map(|width| self.write(width));
+            how.push(if (widest - narrowest).mm() < 2.0 {
+                how!("The strip is {most} wide, {with}.", most, with)
             } else {
-                format!("{} to {}", self.write(narrowest), self.write(widest))
-            };
-            how.push(format!("The strip is {strip} wide, {with}."));
+                how!("The strip is {least} to {most} wide, {with}.", least, most, with)
+            });
         } else {
-            how.push("There is nothing to cut off: all there is stays in the turn-up.".to_owned());
+            how.push("There is nothing to cut off: all there is stays in the turn-up.".into());
         }
         if hem.kind == HemKind::LinedBag
             && let Some(lining) = &hem.lining
         {
-            how.extend(lining.words.iter().cloned());
+            how.extend(self.told_of_lining(lining));
         }
         if hem.paired && self.habits.pairs == Pairs::Reference {
             how.push("Cut one; lay its strip on the other before that is cut.".into());
@@ -345,9 +345,7 @@ impl Builder<'_> {
         self.add(
             making
                 .draft(Act::PressHem, format!("Press the {}", making.what))
-                .how(format!(
-                    "From the inside, the iron set down and lifted, not pushed: {press}. The edge of the turn-up must not print through. Let it go cold before it is hung."
-                ))
+                .how(how!("From the inside, the iron set down and lifted, not pushed: {press}. The edge of the turn-up must not print through. Let it go cold before it is hung.", press))
                 .needs([making.key(Act::SewHem)])
                 .after(making.keys([Act::SewSecond, Act::CutHem, Act::FastenSeams, Act::CloseSeamFlat])),
         );

@@ -6,6 +6,7 @@ use crate::operation::hem::HemKind;
 use crate::plan::act::Act;
 use crate::plan::builder::Builder;
 use crate::plan::draft::Draft;
+use crate::plan::how::How;
 use crate::plan::key::{On, StepKey};
 use crate::plan::opening::Opening;
 
@@ -35,7 +36,7 @@ impl Builder<'_> {
                 "Unpick the felling at the hem, wide enough to draw the seams out between lining and cloth."
             }
         };
-        let mut how = vec![way_in.to_owned()];
+        let mut how = vec![How::from(way_in)];
         let facing =
             self.shape.near_hems.iter().any(|near| near.hem == hem && near.kind == FeatureKind::Facing);
         if seams.contains(&SeamName::CentreFront) || (facing && !on_sleeve) {
@@ -58,9 +59,9 @@ impl Builder<'_> {
     /// Takes the lining in by the lines of the outside, once those have passed their try-on.
     pub(crate) fn take_in_lining(&mut self) {
         let run: f64 = self.works.iter().map(SeamWork::run).sum();
-        let mut how = vec![
-            "By the same chalk tables, each depth from the lining's own stitching: so it keeps the ease it has over the outside. The pleat at the centre back, and the slack at underarm and hem, stay as they are.".to_owned(),
-        ];
+        let mut how = vec![How::from(
+            "By the same chalk tables, each depth from the lining's own stitching: so it keeps the ease it has over the outside. The pleat at the centre back, and the slack at underarm and hem, stay as they are.",
+        )];
         if self.works.iter().any(|work| work.seam.is_dart()) {
             how.push("What a dart takes outside is laid in a soft pleat inside.".into());
         }

@@ -8,6 +8,7 @@ use crate::house::rules::HouseRule;
 use crate::plan::act::Act;
 use crate::plan::builder::Builder;
 use crate::plan::draft::{Draft, StopFacts};
+use crate::plan::how::{Fact, How, how};
 use crate::plan::key::{On, StepKey};
 use crate::plan::opening::{Open, Opening, has_wedge};
 
@@ -23,7 +24,7 @@ impl Builder<'_> {
             let kind = self.shape.kind.words();
             self.add(
                 Draft::new(Act::PhotographInside, On::Garment, "Photograph the inside")
-                    .how(format!("Turn the {kind} inside out and photograph each seam, {band}and the hem before anything is undone."))
+                    .how(how!("Turn the {kind} inside out and photograph each seam, {band}and the hem before anything is undone.", kind, band))
                     .how("Note how the allowance is finished: it goes back the same way."),
             );
         }
@@ -76,7 +77,7 @@ impl Builder<'_> {
         );
     }
 
-    fn how_to_chalk(&self) -> Vec<String> {
+    fn how_to_chalk(&self) -> Vec<How> {
         let from = match self.habits.match_by {
             MatchBy::OldSeam => {
                 "Lay the seam flat, the old stitching straight. Work down the chalk table: station with one tape, depth with the other."
@@ -101,14 +102,14 @@ impl Builder<'_> {
                 "It was pinned inside out: the wearer's left is the left seam as it was worn, not as it lies before you."
             }
         };
-        let mut how = vec![from.to_owned(), face.to_owned()];
+        let mut how = vec![How::from(from), How::from(face)];
         if self.shape.underlined {
             how.push("It is underlined: thread-trace each line through underlining and cloth together, and tack both to each other on either side of it; from here on they are one.".into());
         }
         how.push(
             "Join the marks along a curved ruler; the line leaves the old stitching without a corner.".into(),
         );
-        how.push(over.to_owned());
+        how.push(over.into());
         how
     }
 
@@ -124,7 +125,7 @@ impl Builder<'_> {
             Opening::Fixture(fixture, nth) => return self.take_out(&fixture, nth),
             Opening::Topstitch => {
                 let stitched = self.works.iter().filter(|work| open.seams.contains(&work.seam));
-                draft(format!("Undo the topstitching on the {}", names(&open.seams)))
+                draft(format!("Undo the topstitching on the {}", Fact::Seams(open.seams.clone())))
                     .over(stitched.map(SeamWork::run).sum())
                     .how("Every fourth stitch from the back, then pull the thread from the front. It goes back last.")
             }
@@ -132,26 +133,18 @@ impl Builder<'_> {
                 crate::garment::HemName::Hem => "Open the hem at the seams".to_owned(),
                 crate::garment::HemName::Sleeve => "Open the sleeve hems at the seams".to_owned(),
             })
-            .how(format!(
-                "Unpick {aside} to either side of each seam and press the fold out. The line is mirrored across the fold, so that the turn-up still matches."
-            )),
+            .how(how!("Unpick {aside} to either side of each seam and press the fold out. The line is mirrored across the fold, so that the turn-up still matches.", aside)),
             Opening::Armhole => draft("Open the armholes at the underarm".to_owned())
                 .over(4.0 * self.habits.rule(HouseRule::OpenAside))
-                .how(format!(
-                    "Unpick sleeve from body {aside} to either side of the underarm, so that side seam and sleeve can be sewn in one pass. Thread-mark the underarm point on both."
-                )),
-            Opening::WaistSeam => draft("Open the waist seam where the lines cross it".to_owned()).how(format!(
-                "Unpick bodice from skirt {aside} to either side of each line. Bodice and skirt must lose the same there, or they no longer fit together."
-            )),
+                .how(how!("Unpick sleeve from body {aside} to either side of the underarm, so that side seam and sleeve can be sewn in one pass. Thread-mark the underarm point on both.", aside)),
+            Opening::WaistSeam => draft("Open the waist seam where the lines cross it".to_owned()).how(how!("Unpick bodice from skirt {aside} to either side of each line. Bodice and skirt must lose the same there, or they no longer fit together.", aside)),
             Opening::BeltLoop => draft("Take off the belt loop at the centre back".to_owned())
                 .over(LOOP)
                 .how("Unpick it and keep it; it goes back, or is left off."),
             Opening::Band => {
                 let mut how = Vec::new();
                 if open.seams.contains(&SeamName::CentreBack) && has_wedge(self.shape, self.works) {
-                    how.push(format!(
-                        "Unpick the band's own seam at the centre back, and the band from the body {aside} to either side."
-                    ));
+                    how.push(how!("Unpick the band's own seam at the centre back, and the band from the body {aside} to either side.", aside));
                 }
                 if open.seams.iter().any(|seam| *seam != SeamName::CentreBack) {
                     how.push("Unpick the band from the body round each seam that is moved. The band itself is shortened there, or at its centre-back seam.".into());
@@ -167,9 +160,9 @@ impl Builder<'_> {
     }
 
     fn tack(&mut self) {
-        let mut how = vec![
-            "Longest stitch, 4–5, contrast thread, no back stitch: it comes out in one pull.".to_owned(),
-        ];
+        let mut how = vec![How::from(
+            "Longest stitch, 4–5, contrast thread, no back stitch: it comes out in one pull.",
+        )];
         if self.works.iter().any(|work| work.lets_out) {
             how.push("Where a line lets out, tack it first, then open the old stitching inside it.".into());
         }
@@ -248,13 +241,16 @@ impl Builder<'_> {
         let opened = into.iter().map(|seam| StepKey::new(Act::OpenOld, On::Seam(*seam)));
         let back =
             self.opened(|what| matches!(what, Opening::Fixture(fixture, _) if into.contains(&fixture.seam)));
-        let mut how = vec!["Each half goes back on its own side first, right up to the new line. Then one seam closes body and band together, and can be reopened alone.".to_owned()];
+        let mut how = vec![How::from(
+            "Each half goes back on its own side first, right up to the new line. Then one seam closes body and band together, and can be reopened alone.",
+        )];
         if !into.is_empty() {
+            let seams = Fact::Seams(into.clone());
             how.insert(
                 0,
-                format!(
-                    "Take each half in at the {} by as much as the body lost there, before it goes back.",
-                    names(&into)
+                how!(
+                    "Take each half in at the {seams} by as much as the body lost there, before it goes back.",
+                    seams
                 ),
             );
         }
@@ -277,15 +273,21 @@ impl Builder<'_> {
             self.join_band();
         }
         let mut how = vec![if work.seam.is_dart() {
-            format!(
-                "From the wide end to the tip, both legs equal; the last {} run within a thread of the fold. Tie the ends by hand on fine cloth, or take two or three short stitches back.",
-                self.written(HouseRule::DartRun)
-            )
+            {
+                let run = self.written(HouseRule::DartRun);
+                how!(
+                    "From the wide end to the tip, both legs equal; the last {run} run within a thread of the fold. Tie the ends by hand on fine cloth, or take two or three short stitches back.",
+                    run
+                )
+            }
         } else {
-            format!(
-                "Start on the old stitching before the line leaves it, sew {} into it at the other end, then fasten.",
-                self.written(HouseRule::LockIn)
-            )
+            {
+                let over = self.written(HouseRule::LockIn);
+                how!(
+                    "Start on the old stitching before the line leaves it, sew {over} into it at the other end, then fasten.",
+                    over
+                )
+            }
         }];
         how.push("Test stitch and tension on a scrap.".into());
         how.push(
@@ -298,7 +300,7 @@ impl Builder<'_> {
         );
         if work.lines.len() > 1 && !work.seam.is_dart() {
             let one = if self.shape.kind.has_legs() { "leg" } else { "side" };
-            how.push(format!("Keep the bulk outside the machine: sew one {one} from the hem up, the other from the top down."));
+            how.push(how!("Keep the bulk outside the machine: sew one {one} from the hem up, the other from the top down.", one));
         }
         if work.lines.len() > 1 && work.apart().is_some_and(|apart| apart.is_positive()) {
             how.push("Left and right are different on purpose: each by its own chalk.".into());
@@ -356,9 +358,7 @@ impl Builder<'_> {
         self.add(
             Draft::new(Act::Trim, on, format!("Trim the {}{} to {to_words}", work.seam.words(), work.plural()))
                 .over(2.0 * work.run())
-                .how(format!(
-                    "Measure {to_words} from the new stitching, not from the old edge. Cut one panel at a time and keep the garment clear of the blades."
-                ))
+                .how(how!("Measure {to_words} from the new stitching, not from the old edge. Cut one panel at a time and keep the garment clear of the blades.", to_words))
                 .stop(facts)
                 .needs([StepKey::whole(Act::TryOn), StepKey::new(Act::Sew, on), StepKey::new(Act::OpenOld, on)])
                 .after([StepKey::whole(Act::Wash)]),
@@ -386,9 +386,7 @@ impl Builder<'_> {
         self.add(
             Draft::new(Act::Press, On::Garment, "Press every new seam")
                 .over(run)
-                .how(format!(
-                    "As sewn first, then open: {press}. Test on an offcut, and let it go cold before it is moved."
-                ))
+                .how(how!("As sewn first, then open: {press}. Test on an offcut, and let it go cold before it is moved.", press))
                 .needs([StepKey::whole(Act::FinishEdges)]),
         );
     }
@@ -398,7 +396,7 @@ impl Builder<'_> {
         let key = open.what.closed_by();
         let aside = self.habits.rule(HouseRule::OpenAside);
         let over = self.written(HouseRule::LockIn);
-        let draft = |title: &str, how: String| Draft::new(key.act, key.on, title).over(4.0 * aside).how(how);
+        let draft = |title: &str, how: How| Draft::new(key.act, key.on, title).over(4.0 * aside).how(how);
         let draft = match open.what {
             // It is closed when everything inside is finished.
             Opening::Lining(_) => return,
@@ -413,7 +411,7 @@ impl Builder<'_> {
             }
             Opening::WaistSeam => draft(
                 "Close the waist seam",
-                format!("Seams of bodice and skirt on each other, then sew over the old ends by {over} on both sides."),
+                how!("Seams of bodice and skirt on each other, then sew over the old ends by {over} on both sides.", over),
             )
             .after(self.set_back()),
             Opening::Armhole => draft(
@@ -433,7 +431,7 @@ impl Builder<'_> {
                 let start = self.shape.hem_seam(hem).words();
                 draft(
                     if hem == crate::garment::HemName::Hem { "Close the hem" } else { "Close the sleeve hems" },
-                    format!("Fasten every severed seam end first. Fold on the old crease and sew as it was, starting at the {start}."),
+                    how!("Fasten every severed seam end first. Fold on the old crease and sew as it was, starting at the {start}.", start),
                 )
             }
         };
@@ -468,8 +466,4 @@ impl Builder<'_> {
                 .needs([StepKey::whole(Act::HemCheck)]),
         );
     }
-}
-
-fn names(seams: &[SeamName]) -> String {
-    seams.iter().map(|seam| seam.words()).collect::<Vec<_>>().join(" and ")
 }
