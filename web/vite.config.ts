@@ -1,8 +1,9 @@
 import react from "@vitejs/plugin-react";
-import { defineConfig } from "vite";
+import { defineConfig } from "vitest/config";
 
 export default defineConfig({
   plugins: [react()],
   build: { assetsInlineLimit: 0, chunkSizeWarningLimit: 1200 },
+  test: { css: { include: /tokens/ } },
   server: { proxy: { "/api": process.env.VEMBLE_SERVER ?? "http://127.0.0.1:4780" } },
 });

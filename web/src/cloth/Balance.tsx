@@ -62,14 +62,14 @@ export const Balance = memo(function Balance({ levels }: { levels: Of<"LevelBala
             <td className="words wide-only">
               {row.ease_after != null && row.ease_before != null && (
                 <svg width="240" height="18" aria-hidden="true">
-                  <line x1="12" x2="228" y1="9" y2="9" stroke="#cdc0a6" />
+                  <line x1="12" x2="228" y1="9" y2="9" stroke="var(--seam)" />
                   {row.floor != null && (
                     <line
                       x1={x(row.floor)}
                       x2={x(row.floor)}
                       y1="2"
                       y2="16"
-                      stroke="#a5371f"
+                      stroke="var(--thread)"
                       strokeWidth="2"
                     />
                   )}
@@ -79,7 +79,7 @@ export const Balance = memo(function Balance({ levels }: { levels: Of<"LevelBala
                       x2={x(row.wanted)}
                       y1="3"
                       y2="15"
-                      stroke="#245a82"
+                      stroke="var(--chalk)"
                       strokeWidth="2"
                     />
                   )}
@@ -88,15 +88,21 @@ export const Balance = memo(function Balance({ levels }: { levels: Of<"LevelBala
                     x2={x(row.ease_after)}
                     y1="9"
                     y2="9"
-                    stroke="#272420"
+                    stroke="var(--ink)"
                     strokeWidth="1.5"
                   />
-                  <circle cx={x(row.ease_before)} cy="9" r="4" fill="#fbf8f1" stroke="#272420" />
+                  <circle
+                    cx={x(row.ease_before)}
+                    cy="9"
+                    r="4"
+                    fill="var(--cloth-raised)"
+                    stroke="var(--ink)"
+                  />
                   <circle
                     cx={x(row.ease_after)}
                     cy="9"
                     r="5"
-                    fill={row.verdict === "strains" ? "#a5371f" : "#272420"}
+                    fill={row.verdict === "strains" ? "var(--thread)" : "var(--ink)"}
                   />
                 </svg>
               )}

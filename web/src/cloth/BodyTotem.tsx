@@ -76,8 +76,8 @@ export function BodyTotem({
     >
       {[1, -1].map((sign) => (
         <g key={sign}>
-          <path d={leg(sign)} fill="#ead9c2" stroke="#ead9c2" strokeWidth="1" />
-          <path d={edge(sign)} fill="none" stroke="#8a7a60" strokeWidth="2" />
+          <path d={leg(sign)} fill="var(--skin)" stroke="var(--skin)" strokeWidth="1" />
+          <path d={edge(sign)} fill="none" stroke="var(--edge)" strokeWidth="2" />
         </g>
       ))}
       {rings.map((ring) => {
@@ -89,7 +89,7 @@ export function BodyTotem({
             <path
               d={`M${middle - half} ${ring.y}Q${middle} ${ring.y + 26} ${middle + half} ${ring.y}`}
               fill="none"
-              stroke={known ? "#d9a41c" : "#8a7a60"}
+              stroke={known ? "var(--pin)" : "var(--edge)"}
               strokeWidth={known ? 9 : 2}
               strokeDasharray={known ? undefined : "6 7"}
             />
@@ -97,7 +97,7 @@ export function BodyTotem({
               x={middle + half + 12}
               y={ring.y + 8}
               fontSize="25"
-              fill={known ? "#272420" : "#5d564b"}
+              fill={known ? "var(--ink)" : "var(--ink-soft)"}
               fontWeight={known ? 600 : 400}
             >
               {known ? `${ring.label} ${shown[ring.name] ?? ""}` : `${ring.label}?`}

@@ -6,9 +6,9 @@ const strainOf = (ring: Of<"FitRing">) => ring.strain[1] ?? 0;
 
 /** Tone by what the ease amounts to: warm where it strains, chalk blue where it is slack. */
 export function ringTone(ring: Of<"FitRing">): string {
-  if (strainOf(ring) > 0 || ring.verdict === "strains") return "#a5371f";
-  if (ring.verdict === "loose" || ring.verdict === "swamps") return "#245a82";
-  return "#272420";
+  if (strainOf(ring) > 0 || ring.verdict === "strains") return "var(--thread)";
+  if (ring.verdict === "loose" || ring.verdict === "swamps") return "var(--chalk)";
+  return "var(--ink)";
 }
 
 /** One level from above: the body's section, the garment's loop before and after. Front is up. */
@@ -24,15 +24,15 @@ export function FitRing({ ring, scale }: { ring: Of<"FitRing">; scale: number })
       viewBox={`${-half} ${-deep} ${2 * half} ${2 * deep}`}
       width={2 * half * scale}
       height={2 * deep * scale}
-      style={{ maxWidth: "100%" }}
+      className="max-all"
       role="img"
       aria-label={`${ring.words} from above: ${ring.said}`}
     >
-      <path d={pathOf(ring.body, true)} fill="#ead9c2" stroke="#8a7a60" strokeWidth="2" />
+      <path d={pathOf(ring.body, true)} fill="var(--skin)" stroke="var(--edge)" strokeWidth="2" />
       <path
         d={pathOf(ring.before, true)}
         fill="none"
-        stroke="#5d564b"
+        stroke="var(--ink-soft)"
         strokeWidth="2"
         strokeDasharray="9 7"
       />

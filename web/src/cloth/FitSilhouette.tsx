@@ -18,7 +18,7 @@ export function FitSilhouette(props: {
   const [low, high] = [Math.min(...ys) - 16, Math.max(...ys) + 16];
   const trunk = props.rings.filter((ring) => ring.tube === "body");
   return (
-    <figure style={{ margin: 0 }}>
+    <figure className="m-0">
       <svg
         viewBox={`${left} ${-high} ${right - left} ${high - low}`}
         width={(right - left) * props.scale}
@@ -26,9 +26,15 @@ export function FitSilhouette(props: {
         role="img"
         aria-label={`The wearer and the garment ${props.title}`}
       >
-        <path d={closed(body)} fill="#ead9c2" stroke="#8a7a60" strokeWidth="2.5" />
-        <path d={closed(before)} fill="none" stroke="#5d564b" strokeWidth="2.5" strokeDasharray="10 8" />
-        <path d={closed(after)} fill="#245a82" fillOpacity=".07" stroke="#272420" strokeWidth="4" />
+        <path d={closed(body)} fill="var(--skin)" stroke="var(--edge)" strokeWidth="2.5" />
+        <path
+          d={closed(before)}
+          fill="none"
+          stroke="var(--ink-soft)"
+          strokeWidth="2.5"
+          strokeDasharray="10 8"
+        />
+        <path d={closed(after)} fill="var(--chalk)" fillOpacity=".07" stroke="var(--ink)" strokeWidth="4" />
         {trunk.map((ring) => {
           const at = after.one.findIndex((point) => Math.abs((point[1] ?? 0) - ring.height) < 1);
           const [one, other] = [after.one[at], after.other[at]];
@@ -44,9 +50,7 @@ export function FitSilhouette(props: {
           );
         })}
       </svg>
-      <figcaption className="soft" style={{ textAlign: "center" }}>
-        {props.title}
-      </figcaption>
+      <figcaption className="soft align-center">{props.title}</figcaption>
     </figure>
   );
 }

@@ -1,6 +1,7 @@
 import type { Of } from "../api/client";
 import { levelWords } from "./Balance";
 import { pathOf } from "./Silhouette";
+import "./cloth.css";
 
 type Figure = Of<"Figure">;
 type SeamName = Of<"SeamName">;
@@ -29,7 +30,7 @@ export function GarmentFigure(props: {
   const type = Math.max(19, (top - bottom) / 46);
   const hidden: SeamName = view === "front" ? "centre_back" : "centre_front";
   return (
-    <figure style={{ margin: 0 }}>
+    <figure className="m-0">
       <svg
         viewBox={`${-half} ${-top} ${2 * half} ${top - bottom}`}
         className="garment-figure"
@@ -40,19 +41,21 @@ export function GarmentFigure(props: {
           <path
             key={i}
             d={pathOf(piece, true)}
-            fill="#245a82"
+            fill="var(--chalk)"
             fillOpacity=".07"
-            stroke="#272420"
+            stroke="var(--ink)"
             strokeWidth="2.5"
             strokeLinejoin="round"
           />
         ))}
-        {body && <path d={pathOf(body.outline, true)} fill="#ead9c2" stroke="#8a7a60" strokeWidth="2.5" />}
+        {body && (
+          <path d={pathOf(body.outline, true)} fill="var(--skin)" stroke="var(--edge)" strokeWidth="2.5" />
+        )}
         <path
           d={pathOf(figure.outline, true)}
-          fill="#245a82"
+          fill="var(--chalk)"
           fillOpacity=".13"
-          stroke="#272420"
+          stroke="var(--ink)"
           strokeWidth="3"
           strokeLinejoin="round"
         />
@@ -65,11 +68,17 @@ export function GarmentFigure(props: {
                 x2={half}
                 y1={-level.height}
                 y2={-level.height}
-                stroke="#8a7a60"
+                stroke="var(--edge)"
                 strokeWidth="1.2"
                 strokeDasharray="3 7"
               />
-              <text x={-half + 3} y={-level.height - 5} fontSize={type} fill="#5d564b" className="level-name">
+              <text
+                x={-half + 3}
+                y={-level.height - 5}
+                fontSize={type}
+                fill="var(--ink-soft)"
+                className="level-name"
+              >
                 {levelWords(level.level)}
               </text>
             </g>
@@ -89,7 +98,7 @@ export function GarmentFigure(props: {
                 <path
                   d={pathOf(each.points)}
                   fill="none"
-                  stroke={chosen ? "#a5371f" : "#272420"}
+                  stroke={chosen ? "var(--thread)" : "var(--ink)"}
                   strokeWidth={chosen ? 8 : pinnable ? 3 : 1.5}
                   strokeDasharray={chosen ? undefined : "11 8"}
                   strokeLinecap="round"
@@ -100,7 +109,7 @@ export function GarmentFigure(props: {
                     fill="none"
                     stroke="transparent"
                     strokeWidth="44"
-                    style={{ cursor: "pointer", pointerEvents: "stroke" }}
+                    className="touchable"
                     onClick={() => props.onPick(each.seam, each.side)}
                   />
                 )}
@@ -119,15 +128,15 @@ export function GarmentFigure(props: {
                 cx={at[0]}
                 cy={-at[1]}
                 r="11"
-                fill="#d9a41c"
-                stroke="#6d4e00"
+                fill="var(--pin)"
+                stroke="var(--pin-ink)"
                 strokeWidth="2"
               />
             )
           );
         })}
       </svg>
-      <figcaption className="soft" style={{ textAlign: "center" }}>
+      <figcaption className="soft align-center">
         {view === "front" ? "front, as in the mirror" : "back"}: the wearer's left is on the left
       </figcaption>
     </figure>

@@ -1,5 +1,6 @@
 import type { Of } from "../api/client";
 import { degreesAlong } from "./turning";
+import "./cloth.css";
 
 const size = 396;
 const middle = size / 2;
@@ -66,7 +67,7 @@ export function HemRing(props: {
       data-testid="hem-ring"
     >
       <Feet hem={place.hem} paired={place.paired} />
-      <path d={path(ring)} fill="none" stroke="#5d564b" strokeWidth="2" strokeDasharray="7 5" />
+      <path d={path(ring)} fill="none" stroke="var(--ink-soft)" strokeWidth="2" strokeDasharray="7 5" />
       <path
         d={path(ring)}
         className="hem-anywhere"
@@ -83,7 +84,7 @@ export function HemRing(props: {
           props.onPick(degreesAt((turn * 180) / Math.PI));
         }}
       />
-      {fold.length > 0 && <path d={path(fold)} fill="none" stroke="#a5371f" strokeWidth="3" />}
+      {fold.length > 0 && <path d={path(fold)} fill="none" stroke="var(--thread)" strokeWidth="3" />}
       {place.spots.map((spot) => {
         const [x, y] = where(spot.at, edge);
         const [tx, ty] = where(spot.at, edge + 42);
@@ -110,19 +111,19 @@ export function HemRing(props: {
                 cx={x}
                 cy={y}
                 r={picked ? 12 : 9}
-                fill={read ? "#d9a41c" : "#fbf8f1"}
-                stroke={picked ? "#272420" : "#6d4e00"}
+                fill={read ? "var(--pin)" : "var(--cloth-raised)"}
+                stroke={picked ? "var(--ink)" : "var(--pin-ink)"}
                 strokeWidth={picked ? 3.5 : 1.8}
               />
             </g>
-            <text aria-hidden="true" x={tx} y={ty} fontSize="16" textAnchor="middle" fill="#5d564b">
+            <text aria-hidden="true" x={tx} y={ty} fontSize="16" textAnchor="middle" fill="var(--ink-soft)">
               {spot.words.split(" ").map((word, i, all) => (
                 <tspan key={word} x={tx} dy={i === 0 ? (all.length > 1 ? -8 : 0) : 15}>
                   {word}
                 </tspan>
               ))}
               {read && (
-                <tspan x={tx} dy="18" fontWeight="700" fontSize="18" fill="#272420">
+                <tspan x={tx} dy="18" fontWeight="700" fontSize="18" fill="var(--ink)">
                   {read.shown}
                 </tspan>
               )}
@@ -135,14 +136,14 @@ export function HemRing(props: {
           cx={where(at, edge)[0]}
           cy={where(at, edge)[1]}
           r="12"
-          fill="#fbf8f1"
-          stroke="#272420"
+          fill="var(--cloth-raised)"
+          stroke="var(--ink)"
           strokeWidth="3.5"
         />
       )}
       {extra?.map((each) => {
         const [x, y] = where(each.at, edge);
-        return <circle key={each.id} cx={x} cy={y} r="6" fill="#d9a41c" stroke="#6d4e00" />;
+        return <circle key={each.id} cx={x} cy={y} r="6" fill="var(--pin)" stroke="var(--pin-ink)" />;
       })}
     </svg>
   );
@@ -152,7 +153,15 @@ export function HemRing(props: {
 function Feet({ hem, paired }: { hem: Of<"HemName">; paired: boolean }) {
   if (hem === "sleeve") {
     return (
-      <ellipse cx={middle} cy={middle} rx="34" ry="26" fill="#e8dfcc" stroke="#cdc0a6" strokeWidth="2" />
+      <ellipse
+        cx={middle}
+        cy={middle}
+        rx="34"
+        ry="26"
+        fill="var(--cloth-deep)"
+        stroke="var(--seam)"
+        strokeWidth="2"
+      />
     );
   }
   const sole =
@@ -163,8 +172,8 @@ function Feet({ hem, paired }: { hem: Of<"HemName">; paired: boolean }) {
       key={dx}
       d={sole}
       transform={`translate(${middle + dx} ${middle}) ${dx < 0 ? "" : "scale(-1 1)"} rotate(180)`}
-      fill="#e8dfcc"
-      stroke="#cdc0a6"
+      fill="var(--cloth-deep)"
+      stroke="var(--seam)"
       strokeWidth="2"
     />
   ));

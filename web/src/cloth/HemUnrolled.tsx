@@ -43,23 +43,25 @@ export const HemUnrolled = memo(function HemUnrolled(props: {
     )[1];
   const end = at(unrolled.length);
   const labels = spread([
-    { words: "edge now", at: y(0), ink: "#272420" },
+    { words: "edge now", at: y(0), ink: "var(--ink)" },
     ...(tucked == null
-      ? [{ words: "new fold", at: y(end), ink: "#a5371f" }]
+      ? [{ words: "new fold", at: y(end), ink: "var(--thread)" }]
       : [
-          { words: "upper stitching", at: y(end + tucked), ink: "#a5371f" },
-          { words: "lower stitching", at: y(tucked), ink: "#a5371f" },
+          { words: "upper stitching", at: y(end + tucked), ink: "var(--thread)" },
+          { words: "lower stitching", at: y(tucked), ink: "var(--thread)" },
         ]),
     ...(unrolled.allowance == null
       ? []
-      : [{ words: "cut", at: y(end - unrolled.allowance), ink: "#245a82" }]),
+      : [{ words: "cut", at: y(end - unrolled.allowance), ink: "var(--chalk)" }]),
     ...(lining
       ? [
-          { words: "lining ends", at: y(end + lining[0]), ink: "#3f6b3d" },
-          { words: "its raw edge", at: y(end + lining[1]), ink: "#3f6b3d" },
+          { words: "lining ends", at: y(end + lining[0]), ink: "var(--green)" },
+          { words: "its raw edge", at: y(end + lining[1]), ink: "var(--green)" },
         ]
       : []),
-    ...(unrolled.turned > 0 ? [{ words: "turn-up", at: y(end + unrolled.turned), ink: "#5d564b" }] : []),
+    ...(unrolled.turned > 0
+      ? [{ words: "turn-up", at: y(end + unrolled.turned), ink: "var(--ink-soft)" }]
+      : []),
   ]);
   const rows = side.rows;
   const turning = degreesAlong(rows, unrolled.length);
@@ -80,7 +82,7 @@ export const HemUnrolled = memo(function HemUnrolled(props: {
         y={y(0)}
         width={unrolled.length * scale}
         height={unrolled.old_turn_up * up}
-        fill="#cdc0a6"
+        fill="var(--seam)"
         opacity=".35"
       />
       {unrolled.allowance != null && (
@@ -89,7 +91,7 @@ export const HemUnrolled = memo(function HemUnrolled(props: {
             .reverse()
             .map(([u, d]) => `${x(u).toFixed(1)} ${y(d - (unrolled.allowance ?? 0)).toFixed(1)}`)
             .join("L")}Z`}
-          fill="#245a82"
+          fill="var(--chalk)"
           opacity=".1"
         />
       )}
@@ -114,7 +116,7 @@ export const HemUnrolled = memo(function HemUnrolled(props: {
         x2={x(unrolled.length)}
         y1={y(0)}
         y2={y(0)}
-        stroke="#272420"
+        stroke="var(--ink)"
         strokeWidth="1.6"
         strokeDasharray="7 4"
       />
@@ -122,7 +124,7 @@ export const HemUnrolled = memo(function HemUnrolled(props: {
         <path
           d={course(-unrolled.allowance)}
           fill="none"
-          stroke="#245a82"
+          stroke="var(--chalk)"
           strokeWidth="1.6"
           strokeDasharray="2 4"
         />
@@ -134,28 +136,34 @@ export const HemUnrolled = memo(function HemUnrolled(props: {
               .reverse()
               .map(([u, d]) => `${x(u).toFixed(1)} ${y(d + lining[1]).toFixed(1)}`)
               .join("L")}Z`}
-            fill="#3f6b3d"
+            fill="var(--green)"
             opacity=".13"
           />
           <path
             d={course(lining[0])}
             fill="none"
-            stroke="#3f6b3d"
+            stroke="var(--green)"
             strokeWidth="1.4"
             strokeDasharray="10 3 2 3"
           />
-          <path d={course(lining[1])} fill="none" stroke="#3f6b3d" strokeWidth="1" strokeDasharray="1 3" />
+          <path
+            d={course(lining[1])}
+            fill="none"
+            stroke="var(--green)"
+            strokeWidth="1"
+            strokeDasharray="1 3"
+          />
         </>
       )}
       {tucked != null && (
         <path
           d={`M${x(0)} ${y(tucked)}L${x(unrolled.length)} ${y(tucked)}`}
-          stroke="#a5371f"
+          stroke="var(--thread)"
           strokeWidth="1.8"
           strokeDasharray="6 4"
         />
       )}
-      <path d={course(tucked ?? 0)} fill="none" stroke="#a5371f" strokeWidth="2.6" />
+      <path d={course(tucked ?? 0)} fill="none" stroke="var(--thread)" strokeWidth="2.6" />
       {unrolled.seams.map((seam) => (
         <g key={seam.along}>
           <line
@@ -163,7 +171,7 @@ export const HemUnrolled = memo(function HemUnrolled(props: {
             x2={x(seam.along)}
             y1={margin.top - 6}
             y2={y(bottom)}
-            stroke="#5d564b"
+            stroke="var(--ink-soft)"
             opacity=".55"
           />
           <text
@@ -171,7 +179,7 @@ export const HemUnrolled = memo(function HemUnrolled(props: {
             y={margin.top - 12}
             fontSize="12"
             textAnchor="middle"
-            fill="#5d564b"
+            fill="var(--ink-soft)"
           >
             {seam.words.replace(" seam", "")}
           </text>
@@ -185,8 +193,8 @@ export const HemUnrolled = memo(function HemUnrolled(props: {
             cx={x(row.along)}
             cy={y(row.fold + (tucked ?? 0))}
             r="4"
-            fill="#d9a41c"
-            stroke="#6d4e00"
+            fill="var(--pin)"
+            stroke="var(--pin-ink)"
           />
         ))}
       {labels.map((label) => (
@@ -195,7 +203,7 @@ export const HemUnrolled = memo(function HemUnrolled(props: {
         </text>
       ))}
       {up > 1.15 * scale && (
-        <text x={margin.left} y={height - 5} fontSize="11.5" fill="#5d564b">
+        <text x={margin.left} y={height - 5} fontSize="11.5" fill="var(--ink-soft)">
           upright {(up / scale).toFixed(1)} times as large as along
         </text>
       )}
@@ -216,11 +224,11 @@ function lowest(side: Of<"HemSide">): number {
 
 /** What lies flat is quiet, what has to be worked is told, what does not lie is loud. */
 const inks: Record<Of<"Lies">, string> = {
-  flat: "#3f6b3d",
-  ease_in: "#7a5600",
-  splay: "#7a5600",
-  too_full: "#a5371f",
-  too_tight: "#a5371f",
+  flat: "var(--green)",
+  ease_in: "var(--mind-ink)",
+  splay: "var(--mind-ink)",
+  too_full: "var(--thread)",
+  too_tight: "var(--thread)",
 };
 
 type Label = { words: string; at: number; ink: string };
@@ -285,7 +293,7 @@ function Near(props: {
   side: Of<"HemSide">;
 }) {
   const { each, x, y, along, side } = props;
-  const ink = each.state === "clear" ? "#5d564b" : "#a5371f";
+  const ink = each.state === "clear" ? "var(--ink-soft)" : "var(--thread)";
   const lift = side.take_up[1] ?? 0;
   const [bottom, top] = [(each.after[0] ?? 0) + lift, (each.after[1] ?? 0) + lift];
   // What stands higher than the drawing reaches is told beside it.
@@ -297,7 +305,7 @@ function Near(props: {
         width={x(side.unrolled.length) - x(0)}
         y={y(top)}
         height={y(0) - y(top)}
-        fill="#d9a41c"
+        fill="var(--pin)"
         opacity=".18"
       />
     );

@@ -15,11 +15,11 @@ export function OverFigures({
   const top = Math.max(one.top, other.top) + 16;
   const bottom = Math.min(one.bottom, other.bottom) - 16;
   return (
-    <figure style={{ margin: 0 }}>
+    <figure className="m-0">
       <svg
         viewBox={`${-half} ${-top} ${2 * half} ${top - bottom}`}
         width="100%"
-        style={{ maxHeight: 470 }}
+        className="most-high-470"
         role="img"
         aria-label={`Both fittings over each other, ${title}`}
       >
@@ -27,9 +27,9 @@ export function OverFigures({
           <path
             key={i}
             d={pathOf(piece, true)}
-            fill="#a5371f"
+            fill="var(--thread)"
             fillOpacity=".08"
-            stroke="#a5371f"
+            stroke="var(--thread)"
             strokeWidth="4"
           />
         ))}
@@ -38,15 +38,13 @@ export function OverFigures({
             key={i}
             d={pathOf(piece, true)}
             fill="none"
-            stroke="#272420"
+            stroke="var(--ink)"
             strokeWidth="3"
             strokeDasharray="11 8"
           />
         ))}
       </svg>
-      <figcaption className="soft" style={{ textAlign: "center" }}>
-        {title}
-      </figcaption>
+      <figcaption className="soft align-center">{title}</figcaption>
     </figure>
   );
 }

@@ -42,8 +42,8 @@ export const Panels = memo(function Panels({
         <g key={panel.panel} transform={`translate(${at} ${high + 1.6 * type})`}>
           <path
             d={pathOf(panel.outline, true)}
-            fill="#fbf8f1"
-            stroke="#5d564b"
+            fill="var(--cloth-raised)"
+            stroke="var(--ink-soft)"
             strokeWidth="3"
             strokeDasharray="12 8"
           />
@@ -52,7 +52,7 @@ export const Panels = memo(function Panels({
               key={i}
               d={pathOf(leg)}
               fill="none"
-              stroke="#5d564b"
+              stroke="var(--ink-soft)"
               strokeWidth="2.5"
               strokeDasharray="8 7"
             />
@@ -62,12 +62,12 @@ export const Panels = memo(function Panels({
               key={`${edge.seam} ${edge.side} ${i}`}
               d={pathOf(edge.points)}
               fill="none"
-              stroke="#a5371f"
+              stroke="var(--thread)"
               strokeWidth={edge.seam === seam ? 9 : 5}
               strokeLinecap="round"
             />
           ))}
-          <text x={middle} y={-high - 0.5 * type} fontSize={type} textAnchor="middle" fill="#5d564b">
+          <text x={middle} y={-high - 0.5 * type} fontSize={type} textAnchor="middle" fill="var(--ink-soft)">
             {panel.panel.replace("_", " ")}
           </text>
         </g>

@@ -38,16 +38,16 @@ export function Silhouette({
         <path
           key={i}
           d={pathOf(piece, true)}
-          fill="#cfc1a4"
-          stroke="#272420"
+          fill="var(--cloth-shade)"
+          stroke="var(--ink)"
           strokeWidth={1.4 / px}
           strokeLinejoin="round"
         />
       ))}
       <path
         d={pathOf(figure.outline, true)}
-        fill="#d9cdb4"
-        stroke="#272420"
+        fill="var(--cloth-fold)"
+        stroke="var(--ink)"
         strokeWidth={1.4 / px}
         strokeLinejoin="round"
       />
@@ -58,7 +58,7 @@ export function Silhouette({
             key={seam.seam + seam.side}
             d={pathOf(seam.points)}
             fill="none"
-            stroke="#272420"
+            stroke="var(--ink)"
             strokeWidth={0.9 / px}
             strokeDasharray={`${3 / px} ${2.5 / px}`}
           />

@@ -41,7 +41,14 @@ export const Spine = memo(function Spine({ seam, unit }: { seam: Seam; unit: Of<
       aria-label={`The ${seam.words} as a spine: left readings to the left, right readings to the right`}
       data-testid="spine"
     >
-      <rect x={width / 2 - tape} y="4" width={2 * tape} height={height - 8} fill="#f3df9b" stroke="#8a6200" />
+      <rect
+        x={width / 2 - tape}
+        y="4"
+        width={2 * tape}
+        height={height - 8}
+        fill="var(--pin-soft)"
+        stroke="var(--mind)"
+      />
       {ticks
         .map((i) => ({ i, at: y(down ? seam.length - i * step.mm : i * step.mm) }))
         .map(({ i, at }) => (
@@ -51,10 +58,10 @@ export const Spine = memo(function Spine({ seam, unit }: { seam: Seam; unit: Of<
               x2={width / 2 - tape + (i % step.every ? 6 : 12)}
               y1={at}
               y2={at}
-              stroke="#5c4300"
+              stroke="var(--pin-deep)"
             />
             {i % step.every === 0 && (
-              <text x={width / 2 + 5} y={at + 4} fontSize="11" textAnchor="middle" fill="#4a3600">
+              <text x={width / 2 + 5} y={at + 4} fontSize="11" textAnchor="middle" fill="var(--pin-dark)">
                 {i * step.label}
               </text>
             )}
@@ -68,7 +75,7 @@ export const Spine = memo(function Spine({ seam, unit }: { seam: Seam; unit: Of<
               y={pad}
               width={room}
               height={height - 2 * pad}
-              fill="#cdc0a6"
+              fill="var(--seam)"
               opacity=".4"
             />
           )}
@@ -77,7 +84,7 @@ export const Spine = memo(function Spine({ seam, unit }: { seam: Seam; unit: Of<
             x2={x(side, 0)}
             y1={pad}
             y2={height - pad}
-            stroke="#272420"
+            stroke="var(--ink)"
             strokeWidth="1.6"
             strokeDasharray="6 4"
           />
@@ -89,7 +96,7 @@ export const Spine = memo(function Spine({ seam, unit }: { seam: Seam; unit: Of<
           y={y(seam.length)}
           width={width - 4}
           height={y(seam.length - seam.band) - y(seam.length)}
-          fill="#272420"
+          fill="var(--ink)"
           opacity=".07"
         />
       )}
@@ -103,25 +110,32 @@ export const Spine = memo(function Spine({ seam, unit }: { seam: Seam; unit: Of<
         const clear = Math.max(pin.depth, depthAt(seam, pin) + seam.tolerance);
         return (
           <g key={pin.id}>
-            <line x1={x(side, 0)} x2={x(side, pin.depth)} y1={at} y2={at} stroke="#6d4e00" strokeWidth="2" />
-            <circle cx={x(side, pin.depth)} cy={at} r="4.5" fill="#d9a41c" stroke="#6d4e00" />
+            <line
+              x1={x(side, 0)}
+              x2={x(side, pin.depth)}
+              y1={at}
+              y2={at}
+              stroke="var(--pin-ink)"
+              strokeWidth="2"
+            />
+            <circle cx={x(side, pin.depth)} cy={at} r="4.5" fill="var(--pin)" stroke="var(--pin-ink)" />
             <text
               x={x(side, clear) + side * 8}
               y={at + 4}
               fontSize="12"
               fontWeight="600"
               textAnchor={side < 0 ? "end" : "start"}
-              fill="#272420"
+              fill="var(--ink)"
             >
               {pin.shown[1]}
             </text>
           </g>
         );
       })}
-      <text x="4" y="13" fontSize="12" fill="#5d564b">
+      <text x="4" y="13" fontSize="12" fill="var(--ink-soft)">
         {seam.evening ? "left" : ""}
       </text>
-      <text x={width - 4} y="13" fontSize="12" textAnchor="end" fill="#5d564b">
+      <text x={width - 4} y="13" fontSize="12" textAnchor="end" fill="var(--ink-soft)">
         {seam.evening ? "right" : "both halves"}
       </text>
     </svg>
@@ -162,13 +176,13 @@ function Course(props: {
     <g key={side}>
       <path
         d={`M${[...course(side, seam.tolerance), ...course(side, -seam.tolerance).reverse()].join("L")}Z`}
-        fill="#a5371f"
+        fill="var(--thread)"
         opacity=".13"
       />
       <path
         d={`M${course(side, 0).join("L")}`}
         fill="none"
-        stroke="#a5371f"
+        stroke="var(--thread)"
         strokeWidth="2.6"
         strokeLinejoin="round"
       />

@@ -16,7 +16,7 @@ export function Choice<Value extends string>(props: {
       <Select<Value>
         id={props.id}
         virtual={false}
-        style={{ width: "100%" }}
+        className="w-all"
         value={props.value ?? null}
         options={props.options}
         allowClear={props.onClear !== undefined}

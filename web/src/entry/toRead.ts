@@ -1,11 +1,12 @@
 import type { Of } from "../api/client";
+import { to } from "../frame/registry";
 
 type ToRead = Of<"ToRead">;
 
 /** The Mirror with the next pin in place to be read. */
 export function readAt(id: string, pin: ToRead): string {
-  const at = new URLSearchParams({ seam: pin.seam, side: pin.side, datum: pin.datum, station: pin.station });
-  return `/fittings/${id}/mirror?${at}`;
+  const { seam, side, datum, station } = pin;
+  return to.fitting(id, "mirror", { seam, side, datum, station });
 }
 
 /** The pin that is to be read, as {@link readAt} put it into the address. */

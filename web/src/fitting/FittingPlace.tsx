@@ -1,9 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
-import { useCallback, useEffect, useMemo } from "react";
+import { type ComponentType, useCallback, useEffect, useMemo } from "react";
 import { useParams } from "react-router";
 import type { Of } from "../api/client";
 import { jobQuery, solutionQuery } from "../api/queries";
 import { patient } from "../frame/patient";
+import { type FittingPlaceName, placeNamed } from "../frame/registry";
 import { useSaved } from "../frame/saved";
 import { v7 as uuid } from "uuid";
 import { type Keep, useKeeping } from "../sums/keeping";
@@ -13,7 +14,7 @@ import { FriendContext, useIsFriend } from "./friend";
 import { Strays, without } from "./Strays";
 import { type Draft, useDraft } from "./useDraft";
 
-const places = {
+const places: Record<FittingPlaceName, () => Promise<{ default: ComponentType<AtWork> }>> = {
   mirror: () => import("../places/mirror/Mirror"),
   ring: () => import("../places/mirror/HemMirror"),
   chalk: () => import("../places/chalk/Chalk"),
@@ -26,17 +27,9 @@ const places = {
   compare: () => import("../places/compare/CompareFittings"),
   history: () => import("../places/history/History"),
 };
-const Mirror = patient(places.mirror);
-const HemMirror = patient(places.ring);
-const Chalk = patient(places.chalk);
-const HemPage = patient(places.hem);
-const Bench = patient(places.bench);
-const Check = patient(places.check);
-const ShareOut = patient(places.share);
-const FitPlace = patient(places.fit);
-const CopyFavourite = patient(places.copy);
-const CompareFittings = patient(places.compare);
-const History = patient(places.history);
+const shown = new Map(
+  (Object.keys(places) as FittingPlaceName[]).map((place) => [place, patient(places[place])]),
+);
 
 /** Fetches the other places while there is a connection, so that losing it closes none of them. */
 function useAllPlaces() {
@@ -51,31 +44,9 @@ export type AtWork = { id: string; draft: Draft; job: Of<"Job">; solution: Of<"S
 
 const words = { saved: "Saved", saving: "Saving", silent: "Kept here, not saved yet", refused: "Not taken" };
 
-function Place({ place, at }: { place: string | undefined; at: AtWork }) {
-  switch (place) {
-    case "ring":
-      return <HemMirror {...at} />;
-    case "hem":
-      return <HemPage {...at} />;
-    case "chalk":
-      return <Chalk {...at} />;
-    case "bench":
-      return <Bench {...at} />;
-    case "check":
-      return <Check {...at} />;
-    case "share":
-      return <ShareOut {...at} />;
-    case "fit":
-      return <FitPlace {...at} />;
-    case "copy":
-      return <CopyFavourite {...at} />;
-    case "compare":
-      return <CompareFittings {...at} />;
-    case "history":
-      return <History {...at} />;
-    default:
-      return <Mirror {...at} />;
-  }
+function Place({ place, at }: { place: FittingPlaceName; at: AtWork }) {
+  const Shown = shown.get(place);
+  return Shown ? <Shown {...at} /> : null;
 }
 
 /** One fitting at one of its places. */
@@ -95,7 +66,7 @@ export function FriendsFitting({ id }: { id: string }) {
 }
 
 function At({ id }: { id: string }) {
-  const { place } = useParams();
+  const place = placeNamed(useParams().place);
   const friend = useIsFriend();
   const draft = useDraft(id);
   const read = useQuery(jobQuery(id));

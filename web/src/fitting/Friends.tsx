@@ -3,6 +3,7 @@ import { Button, Modal } from "antd";
 import { useState } from "react";
 import { answered, client } from "../api/client";
 import { guestsQuery } from "../api/queries";
+import "./fitting.css";
 
 /** Addresses that other devices cannot follow. */
 const onlyHere = /^(localhost|127\.|\[::1\])/.test(window.location.host);

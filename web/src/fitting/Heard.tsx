@@ -1,6 +1,7 @@
 import type { Of } from "../api/client";
 import { useTakeBack } from "./useTakeBack";
 import type { Draft } from "./useDraft";
+import "./fitting.css";
 
 const whose = (maker: Of<"Maker">) => (maker.here ? "you" : `${maker.name} on ${maker.device}`);
 

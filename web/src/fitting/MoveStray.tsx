@@ -3,6 +3,7 @@ import { Button, Input, Select } from "antd";
 import { useId, useState } from "react";
 import { answered, client, type Of } from "../api/client";
 import type { Pin } from "./changes";
+import "./fitting.css";
 
 type Seam = Of<"PinnableSeam">;
 

@@ -2,6 +2,7 @@ import type { Of } from "../api/client";
 import { useState } from "react";
 import type { Fitting, Pin } from "./changes";
 import { MoveStray } from "./MoveStray";
+import "./fitting.css";
 
 type Stray = Of<"Stray">;
 

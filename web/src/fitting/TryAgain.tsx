@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Button } from "antd";
 import { useNavigate } from "react-router";
 import { beginFitting } from "./beginFitting";
+import { to } from "../frame/registry";
 
 /** Begins the next fitting of a garment, with no pins yet; the earlier ones stay. */
 export function TryAgain({ garment, number }: { garment: string; number: number }) {
@@ -13,7 +14,7 @@ export function TryAgain({ garment, number }: { garment: string; number: number 
       await queries.invalidateQueries();
       return id;
     },
-    onSuccess: (id) => navigate(`/fittings/${id}/mirror`),
+    onSuccess: (id) => navigate(to.fitting(id, "mirror")),
   });
   return (
     <div className="row">

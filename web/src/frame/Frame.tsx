@@ -11,6 +11,8 @@ import { SumsDrawer } from "../sums/SumsDrawer";
 import { KeysHelp, useHelpKey, useKey } from "./KeysHelp";
 import { SavedContext, type SavedWords } from "./saved";
 import { UnitSwitch } from "./UnitSwitch";
+import "./frame.css";
+import { fittingPlaces, placeNamed, tables, to } from "./registry";
 
 /** The shelf along the top: mark, garment in hand, the path through the work, unit, account. */
 export function Frame({ email }: { email: string }) {
@@ -36,7 +38,7 @@ export function Frame({ email }: { email: string }) {
     <SavedContext value={setSaved}>
       <SumsContext value={sums}>
         <header className="shelf">
-          <NavLink to="/" className="mark" aria-label="Vemble: the rail">
+          <NavLink to={to.rail} className="mark" aria-label="Vemble: the rail">
             <img src="/mark.svg" width="26" height="26" alt="" />
             <b>Vemble</b>
           </NavLink>
@@ -54,12 +56,12 @@ export function Frame({ email }: { email: string }) {
               menu={{
                 items: [
                   { key: "who", label: email, disabled: true },
-                  { key: "rail", label: <NavLink to="/">Rail</NavLink> },
-                  { key: "people", label: <NavLink to="/people">People</NavLink> },
-                  { key: "habits", label: <NavLink to="/habits">Habits</NavLink> },
+                  { key: "rail", label: <NavLink to={to.rail}>Rail</NavLink> },
+                  { key: "people", label: <NavLink to={to.people}>People</NavLink> },
+                  { key: "habits", label: <NavLink to={to.habits}>Habits</NavLink> },
                   { key: "sums", label: "Sums", onClick: () => setAsked("any") },
                   { key: "keys", label: "Keys", onClick: () => setHelp(true) },
-                  { key: "account", label: <NavLink to="/account">Account</NavLink> },
+                  { key: "account", label: <NavLink to={to.account}>Account</NavLink> },
                   { key: "out", label: "Sign out", onClick: () => void signOut() },
                 ],
               }}
@@ -91,13 +93,13 @@ export function Frame({ email }: { email: string }) {
 function Sections() {
   return (
     <nav className="row" aria-label="House">
-      <NavLink className="shelf-link" to="/" end>
+      <NavLink className="shelf-link" to={to.rail} end>
         Rail
       </NavLink>
-      <NavLink className="shelf-link" to="/people">
+      <NavLink className="shelf-link" to={to.people}>
         People
       </NavLink>
-      <NavLink className="shelf-link wide" to="/habits">
+      <NavLink className="shelf-link wide" to={to.habits}>
         Habits
       </NavLink>
     </nav>
@@ -109,17 +111,11 @@ function InHand({ fittingId }: { fittingId: string }) {
   const rail = useQuery(railQuery);
   const hanging = rail.data?.find((each) => each.id === fitting.data?.data.garment);
   const { pathname } = useLocation();
-  const last = pathname.split("/").at(-1);
-  // Everything beside the mirror and the bench is looked at on the chalk table.
-  const current = last === "mirror" || last === "ring" ? "mirror" : last === "bench" ? "bench" : "chalk";
+  const current = fittingPlaces[placeNamed(pathname.split("/").at(-1))].table;
   if (!hanging) return null;
   return (
     <>
-      <NavLink
-        to={`/garments/${hanging.id}`}
-        className="in-hand"
-        style={{ color: "inherit", textDecoration: "none" }}
-      >
+      <NavLink to={to.garment(hanging.id)} className="in-hand">
         {hanging.figure && <Silhouette figure={hanging.figure} height={38} />}
         <div>
           <strong>{hanging.record.garment.name}</strong>
@@ -130,13 +126,10 @@ function InHand({ fittingId }: { fittingId: string }) {
       </NavLink>
       <nav aria-label="Places">
         <ol className="path">
-          {(["mirror", "chalk", "bench"] as const).map((place) => (
-            <li key={place}>
-              <Link
-                to={`/fittings/${fittingId}/${place}`}
-                aria-current={place === current ? "page" : undefined}
-              >
-                {place[0]?.toUpperCase() + place.slice(1)}
+          {tables.map(({ table, words }) => (
+            <li key={table}>
+              <Link to={to.fitting(fittingId, table)} aria-current={table === current ? "page" : undefined}>
+                {words}
               </Link>
             </li>
           ))}

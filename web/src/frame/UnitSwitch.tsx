@@ -32,7 +32,7 @@ export function UnitSwitch() {
     <Select
       aria-label="Unit on the tape"
       value={chosen?.value ?? "mm"}
-      style={{ width: 88 }}
+      className="w-88"
       options={scales.map(({ value, label }) => ({ value, label }))}
       onChange={(value) => {
         const picked = scales.find((each) => each.value === value);

@@ -4,7 +4,7 @@ import type { Of } from "../api/client";
 export function Answer({ answer }: { answer: Of<"SumAnswer"> }) {
   return (
     <>
-      <p style={{ fontWeight: 600 }}>{answer.words}</p>
+      <p className="weight-600">{answer.words}</p>
       <SumRows rows={answer.rows} />
     </>
   );

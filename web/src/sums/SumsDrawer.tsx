@@ -4,6 +4,7 @@ import { Answer } from "./Answer";
 import type { Keep, Sum } from "./keeping";
 import { kinds, type SumKind, type SumName, typedOf } from "./kinds";
 import { useSum } from "./useSum";
+import "./sums.css";
 
 /** The small sums, from anywhere; kept with the fitting in hand where there is one. */
 export function SumsDrawer(props: { asked: Sum | "any" | null; keep: Keep | null; onClose: () => void }) {
@@ -19,14 +20,13 @@ export function SumsDrawer(props: { asked: Sum | "any" | null; keep: Keep | null
   const kind = kinds.find((each) => each.name === name) as SumKind;
   return (
     <Drawer open={asked !== null} onClose={props.onClose} title="Sums" size={430}>
-      <div className="stack" style={{ gap: 14 }}>
+      <div className="stack gap-14">
         <div className="sum-kinds" role="group" aria-label="Which sum">
           {kinds.map((each) => (
             <button
               key={each.name}
               type="button"
-              className="seam-key"
-              style={{ minHeight: 36 }}
+              className="seam-key high-36"
               aria-pressed={each.name === name}
               onClick={() => setName(each.name)}
             >
@@ -99,7 +99,7 @@ function SumForm(props: {
         </div>
       )}
       {sum.data && keep && (
-        <div className="stack" style={{ gap: 6 }}>
+        <div className="stack gap-6">
           <div className="field">
             <label htmlFor="sum-note">What it is for</label>
             <Input

@@ -1,4 +1,4 @@
-/** The house colours: unbleached cloth, ink, one warm thread, chalk blue, pin heads. */
+/** The house colours that Ant Design is told, which works others out of them: the same as in tokens.css. */
 export const tokens = {
   cloth: "#f4eee1",
   clothRaised: "#fbf8f1",
@@ -11,6 +11,10 @@ export const tokens = {
   chalk: "#245a82",
   chalkSoft: "#d5e2ea",
   pinYellow: "#d9a41c",
+  mind: "#8a6200",
+  hint: "#766d5f",
+  field: "#fffdf8",
+  line: "#988b73",
   pinGreen: "#4c7a4a",
   heading: '"Fraunces Variable", Georgia, serif',
   text: '"Source Sans 3", system-ui, sans-serif',

@@ -12,7 +12,8 @@ import { Minds } from "./Minds";
 import { Readings } from "./Readings";
 import { Refusal } from "./Refusal";
 import { SheetLinks } from "./SheetLinks";
-import { TableTabs } from "./TableTabs";
+import { TableTabs } from "../../frame/TableTabs";
+import "./chalk.css";
 
 type Seam = Of<"SeamSolution">;
 
@@ -54,18 +55,17 @@ export default function Chalk({ id, draft, job, solution }: AtWork) {
   const { words } = seam;
   const usual = solution.pinnable.find((each) => each.seam === seam.seam)?.data[0];
   return (
-    <div className="page stack" style={{ gap: 14 }}>
+    <div className="page stack gap-14">
       <TableTabs id={id} />
       <div className="row spread">
         <div className="row">
-          <h1 style={{ marginRight: 8 }}>{words[0]?.toUpperCase() + words.slice(1)}</h1>
+          <h1 className="mr-8">{words[0]?.toUpperCase() + words.slice(1)}</h1>
           <div className="seam-tabs" role="group" aria-label="Pinned seams">
             {seams.map((each, i) => (
               <button
                 key={each.seam}
                 type="button"
-                className="seam-key"
-                style={{ minHeight: 36, padding: "4px 12px" }}
+                className="seam-key beside-title"
                 aria-pressed={each === seam}
                 onClick={() => setChosen(each.seam)}
               >
@@ -78,7 +78,7 @@ export default function Chalk({ id, draft, job, solution }: AtWork) {
             ))}
           </div>
         </div>
-        <div className="row" style={{ flexWrap: "nowrap" }}>
+        <div className="row wrap-nowrap">
           <UndoButton draft={draft} />
           <SheetLinks id={id} />
         </div>

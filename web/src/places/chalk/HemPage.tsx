@@ -20,8 +20,9 @@ import { HemSays } from "./HemSays";
 import { HemTable } from "./HemTable";
 import { Minds } from "./Minds";
 import { SheetLinks } from "./SheetLinks";
-import { TableTabs } from "./TableTabs";
+import { TableTabs } from "../../frame/TableTabs";
 import { WaistTable } from "./WaistTable";
+import "./chalk.css";
 
 /** The hem at the table: unrolled, with its lines to chalk, what will not lie flat and what to do about it. */
 export default function HemPage({ id, draft, job, solution }: AtWork) {
@@ -42,14 +43,14 @@ export default function HemPage({ id, draft, job, solution }: AtWork) {
   const solved = solution.hems.find((each) => each.hem === place.hem);
   const here = { on: "hem" as const, hem: place.hem };
   return (
-    <div className="page stack" style={{ gap: 14 }}>
+    <div className="page stack gap-14">
       <TableTabs id={id} />
       <div className="row spread">
         <div className="row">
-          <h1 style={{ marginRight: 8 }}>{title(place)}</h1>
+          <h1 className="mr-8">{title(place)}</h1>
           <HemChoice places={places} hem={place.hem} onChange={setHem} />
         </div>
-        <div className="row" style={{ flexWrap: "nowrap" }}>
+        <div className="row wrap-nowrap">
           {known && <Button onClick={() => dropWish(draft, place.hem)}>Leave it as it is</Button>}
           <UndoButton draft={draft} />
           <SheetLinks id={id} />
@@ -122,7 +123,7 @@ export default function HemPage({ id, draft, job, solution }: AtWork) {
           </div>
         </>
       ) : (
-        <div className="patch stack" style={{ maxWidth: "70ch" }}>
+        <div className="patch stack max-70ch">
           <p>The {place.words} stays as it is. Read it round at the Mirror, or say here where it shall be.</p>
           <div className="row">
             <Button

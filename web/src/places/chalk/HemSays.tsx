@@ -2,6 +2,7 @@ import { Button } from "antd";
 import type { Of } from "../../api/client";
 import type { HemSolution } from "../../hem/wish";
 import { useSums } from "../../sums/keeping";
+import "./chalk.css";
 
 /** How the hem will lie and what to do: turn-up, tuck, waist, what stands near, lining, corners, both sides. */
 export function HemSays({ solved }: { solved: HemSolution }) {
@@ -73,7 +74,7 @@ function Part(props: { title: string; testid: string; words: string[]; children?
     <section data-testid={props.testid}>
       <h3>{props.title}</h3>
       {props.words.map((words) => (
-        <p key={words} style={{ lineHeight: 1.35, marginBottom: 4 }}>
+        <p key={words} className="lh-1-35 mb-4">
           {words}
         </p>
       ))}

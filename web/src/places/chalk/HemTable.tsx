@@ -1,6 +1,7 @@
 import { memo } from "react";
 import type { Of } from "../../api/client";
 import type { HemSolution } from "../../hem/wish";
+import "./chalk.css";
 
 /** The marks to chalk round one hem, in turning order. */
 export const HemTable = memo(function HemTable(props: { solved: HemSolution; side: Of<"HemSide"> }) {
@@ -11,7 +12,7 @@ export const HemTable = memo(function HemTable(props: { solved: HemSolution; sid
   return (
     <div>
       <h2>Chalk table, {which}</h2>
-      <p className="soft" style={{ fontSize: 14, lineHeight: 1.35 }}>
+      <p className="soft text-14 lh-1-35">
         {solved.wanted[0]?.toUpperCase() + solved.wanted.slice(1)}.{" "}
         {side.tuck
           ? "Between the two lines of stitching lies what is lost."

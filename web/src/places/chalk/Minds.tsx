@@ -2,6 +2,8 @@ import { memo } from "react";
 import { Link } from "react-router";
 import type { Of } from "../../api/client";
 import { readAt } from "../../entry/toRead";
+import "./chalk.css";
+import { to } from "../../frame/registry";
 
 type Warning = Of<"Warning">;
 type About = Warning["about"];
@@ -50,12 +52,12 @@ function placeOf(
   switch (about.on) {
     case "seam":
       return drawn.some((each) => each.seam === about.seam)
-        ? { to: `/fittings/${id}/chalk?seam=${about.seam}`, words: "To its line" }
+        ? { to: to.fitting(id, "chalk", { seam: about.seam }), words: "To its line" }
         : null;
     case "hem":
-      return { to: `/fittings/${id}/hem`, words: "To the hem" };
+      return { to: to.fitting(id, "hem"), words: "To the hem" };
     case "body":
-      return { to: "/people", words: "To the measures" };
+      return { to: to.people, words: "To the measures" };
     default:
       return null;
   }

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { answered, client, type Of, Refused } from "../../api/client";
 import type { Draft } from "../../fitting/useDraft";
+import "./chalk.css";
 
 type PinRead = Of<"PinRead">;
 
@@ -77,11 +78,7 @@ export function Reading({ pin, job, draft }: { pin: PinRead; job: Of<"Job">; dra
         }}
       />
       {wrong && (
-        <div
-          className="wrong-words"
-          role="alert"
-          style={{ whiteSpace: "normal", fontSize: 13, textAlign: "left" }}
-        >
+        <div className="wrong-words ws-normal text-13 align-left" role="alert">
           {wrong}
         </div>
       )}

@@ -1,5 +1,6 @@
 import type { Of } from "../../api/client";
 import { SumRows } from "../../sums/Answer";
+import "./chalk.css";
 
 type Waist = Of<"WaistShortening">;
 

@@ -6,7 +6,7 @@ import { fittingsQuery, jobQuery } from "../../api/queries";
 import { OverFigures } from "../../cloth/OverFigures";
 import type { AtWork } from "../../fitting/FittingPlace";
 import { TryAgain } from "../../fitting/TryAgain";
-import { TableTabs } from "../chalk/TableTabs";
+import { TableTabs } from "../../frame/TableTabs";
 
 /** This fitting over an earlier or later one of the same garment. */
 export default function CompareFittings({ id, draft, job }: AtWork) {
@@ -32,7 +32,7 @@ export default function CompareFittings({ id, draft, job }: AtWork) {
   const number = draft.draft?.number;
   const data = compared.data;
   return (
-    <div className="page stack" style={{ gap: 16 }}>
+    <div className="page stack gap-16">
       <TableTabs id={id} />
       <div className="row spread">
         <h1>Two fittings over each other</h1>
@@ -55,7 +55,7 @@ export default function CompareFittings({ id, draft, job }: AtWork) {
             aria-label="The other fitting"
             value={other.id}
             onChange={setPicked}
-            style={{ minWidth: 220 }}
+            className="min-220"
             options={others.map((each) => ({
               value: each.id,
               label: `fitting ${each.record.number}, ${each.record.fitting.held_on}`,

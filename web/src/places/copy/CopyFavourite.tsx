@@ -7,7 +7,7 @@ import { LengthField } from "../../entry/LengthField";
 import { useShown } from "../../entry/lengths";
 import type { AtWork } from "../../fitting/FittingPlace";
 import { UndoButton } from "../../fitting/UndoButton";
-import { TableTabs } from "../chalk/TableTabs";
+import { TableTabs } from "../../frame/TableTabs";
 import { CopyResult } from "./CopyResult";
 
 type Flats = Partial<Record<Of<"FlatName">, number>>;
@@ -49,13 +49,13 @@ export default function CopyFavourite({ id, draft, job }: AtWork) {
         measured.some(({ name }) => (each.record.garment.shape.flats as Flats)[name] !== undefined),
     ) ?? [];
   return (
-    <div className="page stack" style={{ gap: 16 }}>
+    <div className="page stack gap-16">
       <TableTabs id={id} />
       <div className="row spread">
         <h1>Copy a garment that fits</h1>
         <UndoButton draft={draft} />
       </div>
-      <p className="soft" style={{ maxWidth: "80ch" }}>
+      <p className="soft max-80ch">
         Lay the favourite flat as this one was, and measure it at the same levels; or take one that hangs on
         the rail. Side seams share each difference, sleeve and legs have their own.
       </p>
@@ -65,7 +65,7 @@ export default function CopyFavourite({ id, draft, job }: AtWork) {
           id="favourite"
           aria-label="The favourite"
           placeholder="from the rail"
-          style={{ minWidth: 240 }}
+          className="min-240"
           onChange={choose}
           options={others.map((each) => ({ value: each.id, label: each.record.garment.name }))}
         />

@@ -1,6 +1,7 @@
 import { Button, Input, Segmented } from "antd";
 import { type FormEvent, useState } from "react";
 import { useSignIn } from "./useSignIn";
+import "./door.css";
 
 /** The way into the workroom. */
 export default function Door({ demo }: { demo: boolean }) {
@@ -15,13 +16,13 @@ export default function Door({ demo }: { demo: boolean }) {
   const at = (field: string) => wrong?.problem?.path === field;
   return (
     <main className="door">
-      <div className="door-words stack" style={{ gap: 18 }}>
+      <div className="door-words stack gap-18">
         <div className="row">
           <img src="/mark.svg" width="40" height="40" alt="" />
-          <span style={{ font: "620 26px/1 var(--heading)" }}>Vemble</span>
+          <span className="door-name">Vemble</span>
         </div>
         <h1>You pin and look. It does the sums and draws the line.</h1>
-        <p style={{ fontSize: 18, maxWidth: "46ch" }}>
+        <p className="text-18 max-46ch">
           Read the pins as you find them. Vemble evens left and right, draws one smooth line for each seam,
           tells you what every level will measure, and keeps the scissors shut until it is time.
         </p>
@@ -76,7 +77,7 @@ export default function Door({ demo }: { demo: boolean }) {
         </Button>
         {demo && (
           <>
-            <hr className="stitched" style={{ width: "100%" }} />
+            <hr className="stitched w-all" />
             <p className="soft">
               A village dance band is dressing itself from a charity rail. Have a look round; nothing you do
               there can spoil anything of yours.

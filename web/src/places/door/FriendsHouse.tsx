@@ -4,6 +4,7 @@ import type { Of } from "../../api/client";
 import { FriendsFitting } from "../../fitting/FittingPlace";
 import { SavedContext, type SavedWords } from "../../frame/saved";
 import { useState } from "react";
+import { to } from "../../frame/registry";
 
 /** The house as a friend's device sees it: one fitting's mirror under a narrow shelf. */
 export default function FriendsHouse({ guest }: { guest: Of<"AsGuest"> }) {
@@ -30,7 +31,7 @@ export default function FriendsHouse({ guest }: { guest: Of<"AsGuest"> }) {
         >
           <Routes>
             <Route path="fittings/:fittingId/:place" element={<FriendsFitting id={guest.fitting} />} />
-            <Route path="*" element={<Navigate to={`/fittings/${guest.fitting}/mirror`} replace />} />
+            <Route path="*" element={<Navigate to={to.fitting(guest.fitting, "mirror")} replace />} />
           </Routes>
         </Suspense>
       </main>

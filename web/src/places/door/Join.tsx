@@ -4,6 +4,7 @@ import { useState } from "react";
 import { useNavigate } from "react-router";
 import { answered, client } from "../../api/client";
 import { whoQuery } from "../../api/queries";
+import { to } from "../../frame/registry";
 
 /** Where a friend's device comes in: the words of its host, and a name for what it reads. */
 export default function Join() {
@@ -16,7 +17,7 @@ export default function Join() {
       (await answered(client.POST("/api/v1/guest-session", { body: { words, name } }))).data,
     onSuccess: async ({ fitting }) => {
       await queries.invalidateQueries({ queryKey: whoQuery.queryKey });
-      navigate(`/fittings/${fitting}/mirror`, { replace: true });
+      navigate(to.fitting(fitting, "mirror"), { replace: true });
     },
   });
   return (

@@ -1,6 +1,7 @@
 import { Button, Input, Modal } from "antd";
 import { type FormEvent, useId, useState } from "react";
 import { useSignIn } from "./useSignIn";
+import "./door.css";
 
 /**
  * The session ended while somebody was at work: the door stands over the place, which stays as it is with

@@ -3,7 +3,8 @@ import { answered, client, type Of } from "../../api/client";
 import { FitRing } from "../../cloth/FitRing";
 import { FitSilhouette } from "../../cloth/FitSilhouette";
 import type { AtWork } from "../../fitting/FittingPlace";
-import { TableTabs } from "../chalk/TableTabs";
+import { TableTabs } from "../../frame/TableTabs";
+import "./fit.css";
 
 const words: Record<Of<"Verdict">, string> = {
   strains: "strains",
@@ -23,7 +24,7 @@ export default function FitPlace({ id, job }: AtWork) {
   });
   const picture = read.data;
   return (
-    <div className="page stack" style={{ gap: 14 }}>
+    <div className="page stack gap-14">
       <TableTabs id={id} />
       <h1>Fit picture</h1>
       {read.error && (
@@ -53,7 +54,7 @@ export default function FitPlace({ id, job }: AtWork) {
             />
           </div>
           <div>
-            <p className="soft" style={{ marginBottom: 8 }}>
+            <p className="soft mb-8">
               {picture.note} Filled: the body. Dashed: the garment as it came. Drawn: as it will be.
             </p>
             <ul className="rings" data-testid="rings">
@@ -72,7 +73,7 @@ export default function FitPlace({ id, job }: AtWork) {
                       {ring.estimated ? "≈ " : ""}
                       {ring.said}
                     </div>
-                    <div className="soft" style={{ fontSize: 13 }}>
+                    <div className="soft text-13">
                       depth {ring.section} of the width
                       {ring.own_section ? ", your own" : ", house table; change it under Habits"}
                     </div>

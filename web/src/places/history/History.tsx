@@ -5,7 +5,7 @@ import { journalQuery } from "../../api/queries";
 import type { AtWork } from "../../fitting/FittingPlace";
 import { UndoButton } from "../../fitting/UndoButton";
 import { useTakeBack } from "../../fitting/useTakeBack";
-import { TableTabs } from "../chalk/TableTabs";
+import { TableTabs } from "../../frame/TableTabs";
 import "./history.css";
 
 type Entry = Of<"JournalEntry">;
@@ -18,7 +18,7 @@ export default function History({ id, draft }: AtWork) {
   const journal = useQuery({ ...journalQuery(garment), enabled: garment !== "" });
   const back = useTakeBack(garment, draft.undone);
   return (
-    <div className="page stack" style={{ gap: 14 }}>
+    <div className="page stack gap-14">
       <TableTabs id={id} />
       <div className="row spread">
         <h1>What was done</h1>

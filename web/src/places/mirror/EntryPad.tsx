@@ -1,10 +1,11 @@
 import { Segmented, Select } from "antd";
-import { type KeyboardEvent, useEffect, useRef, useState } from "react";
+import { useReducer, useState } from "react";
 import { v7 as uuid } from "uuid";
-import { answered, client, type Of, type Problem } from "../../api/client";
-import { Meant } from "../../entry/Meant";
+import { answered, client, type Of } from "../../api/client";
 import { useWaiting } from "../../entry/useWaiting";
-import { NumberPad, type PadKey } from "./NumberPad";
+import { begun, type Pad, type PadEvent, padded } from "./pad";
+import { coarse, ReadingPad } from "./ReadingPad";
+import "./mirror.css";
 
 type SeamName = Of<"SeamName">;
 type Side = Of<"Side">;
@@ -21,7 +22,6 @@ const dartModes: { value: Mode; label: string }[] = [
   { value: "fold_to_pin", label: "fold to pin" },
   { value: "whole_pinch", label: "whole pinch" },
 ];
-const coarse = window.matchMedia("(pointer: coarse)").matches || window.innerWidth <= 640;
 const send = async (typed: Of<"TypedPin">) =>
   (await answered(client.POST("/api/v1/compute/pin", { body: typed }))).data;
 const hint = coarse
@@ -52,11 +52,10 @@ export function EntryPad(props: {
   const [data, setData] = useState<Partial<Record<SeamName, Of<"Datum">>>>(
     wanted ? { [wanted.seam]: wanted.datum } : {},
   );
-  const [text, setText] = useState<Record<Field, string>>({ station: wanted?.station ?? "", reading: "" });
-  const [field, setField] = useState<Field>(wanted ? "reading" : "station");
-  const [wrong, setWrong] = useState<Problem | null>(null);
-  const [echo, setEcho] = useState("");
-  const inputs = { station: useRef<HTMLInputElement>(null), reading: useRef<HTMLInputElement>(null) };
+  const [pad, happens] = useReducer(
+    padded as (pad: Pad<Field>, event: PadEvent<Field>) => Pad<Field>,
+    begun<Field>({ station: wanted?.station ?? "", reading: "" }, wanted ? "reading" : "station"),
+  );
   const { seam, side } = props.at;
   const known = props.seams.find((each) => each.seam === seam);
   const offered = known?.new_dart ? dartModes : modes;
@@ -70,24 +69,18 @@ export function EntryPad(props: {
     send,
     (read) => {
       props.onPin(read);
-      setEcho(read.read?.echo ?? "Taken. Measure the seam's length to hear what it does.");
+      happens({
+        is: "heard",
+        echo: read.read?.echo ?? "Taken. Measure the seam's length to hear what it does.",
+      });
     },
     (typed, problem) => {
       props.onPick(typed.seam, typed.side);
-      setText({ station: typed.station, reading: typed.reading });
-      setWrong(problem);
-      setEcho("");
-      inputs[problem.path === "station" ? "station" : "reading"].current?.focus();
+      const text = { station: typed.station, reading: typed.reading };
+      happens({ is: "refused", text, field: problem.path === "station" ? "station" : "reading", problem });
     },
   );
-  const focus = (name: Field) => {
-    setField(name);
-    inputs[name].current?.focus();
-  };
   const take = () => {
-    if (!text.station.trim()) return focus("station");
-    if (!text.reading.trim()) return focus("reading");
-    setWrong(null);
     enter({
       garment: props.garment,
       ...(props.habits ? { habits: props.habits } : {}),
@@ -95,22 +88,13 @@ export function EntryPad(props: {
       seam,
       side,
       datum,
-      station: text.station,
+      station: pad.text.station,
       mode,
-      reading: text.reading,
+      reading: pad.text.reading,
       panel: mode === "raw_edge_to_chalk" ? panel : null,
       set: props.set.filter((each) => each.seam === seam && each.side === side),
     });
-    setText({ station: "", reading: "" });
-    focus("station");
-  };
-  const next = () =>
-    field === "station" && text.station.trim() && !text.reading.trim() ? focus("reading") : take();
-  const onKey = (event: KeyboardEvent, name: Field) => {
-    if (event.key === "Enter") {
-      event.preventDefault();
-      next();
-    } else if (text[name] === "" && pickByLetter(event.key)) event.preventDefault();
+    happens({ is: "taken", field: "station" });
   };
   const pickByLetter = (key: string): boolean => {
     const letter = key.toLowerCase();
@@ -122,18 +106,14 @@ export function EntryPad(props: {
     else return false;
     return true;
   };
-  const press = (key: PadKey) => {
-    setText((now) => ({ ...now, [field]: key === "⌫" ? now[field].slice(0, -1) : now[field] + key }));
-    inputs[field].current?.focus();
-  };
-  const begin = useRef<Field>(field);
-  useEffect(() => {
-    // A place that was put here to be read is brought into sight; a seam that was picked is in sight already.
-    inputs[begin.current].current?.focus({ preventScroll: begin.current === "station" });
-    begin.current = "station";
-  }, [seam, side]);
+  const depth = {
+    whole_pinch: "whole pinch",
+    seam_to_pin: "depth from the seam",
+    fold_to_pin: "fold to pin",
+    raw_edge_to_chalk: "edge to chalk",
+  }[mode];
   return (
-    <section className="stack" style={{ gap: 8 }} aria-label="Enter a pin">
+    <section className="stack gap-8" aria-label="Enter a pin">
       <div className="seam-keys">
         {props.seams.map((each) => (
           <button
@@ -168,7 +148,7 @@ export function EntryPad(props: {
           ))}
         </div>
       )}
-      <div className="row" style={{ gap: 6 }}>
+      <div className="row gap-6">
         <Segmented
           aria-label="How the depth is read"
           size="middle"
@@ -188,68 +168,37 @@ export function EntryPad(props: {
           />
         )}
       </div>
-      <div className="tape-fields">
-        {(["station", "reading"] as const).map((name) => (
-          <label key={name} className={`tape-field ${wrong?.path === name ? "wrong" : ""}`}>
-            <span>
-              {name === "station"
-                ? `from ${known?.data.find((each) => each.name === datum)?.words ?? "the hem"}`
-                : mode === "whole_pinch"
-                  ? "whole pinch"
-                  : mode === "seam_to_pin"
-                    ? "depth from the seam"
-                    : mode === "fold_to_pin"
-                      ? "fold to pin"
-                      : "edge to chalk"}
-            </span>
-            <input
-              ref={inputs[name]}
-              name={name}
-              value={text[name]}
-              inputMode={coarse ? "none" : "text"}
-              autoComplete="off"
-              aria-invalid={wrong?.path === name}
-              onFocus={() => setField(name)}
-              onKeyDown={(event) => onKey(event, name)}
-              onChange={(event) => setText((now) => ({ ...now, [name]: event.target.value }))}
+      <ReadingPad<Field>
+        fields={[
+          {
+            name: "station",
+            label: <span>from {known?.data.find((each) => each.name === datum)?.words ?? "the hem"}</span>,
+            input: "station",
+          },
+          { name: "reading", label: <span>{depth}</span>, input: "reading" },
+        ]}
+        pad={pad}
+        happens={happens}
+        at={`${seam} ${side}`}
+        begun={wanted !== null}
+        waiting={waiting.length}
+        hint={hint}
+        go={pad.field === "station" && !pad.text.reading ? "then depth" : "Take pin"}
+        onKey={pickByLetter}
+        onTake={take}
+        between={
+          <div className="row wide-only gap-6">
+            <span className="soft">Stations from</span>
+            <Select
+              aria-label="Where stations are counted from"
+              size="small"
+              value={datum}
+              className="min-190"
+              onChange={(value) => setData((now) => ({ ...now, [seam]: value }))}
+              options={known?.data.map((each) => ({ value: each.name, label: each.words })) ?? []}
             />
-          </label>
-        ))}
-      </div>
-      <div className="row wide-only" style={{ gap: 6 }}>
-        <span className="soft">Stations from</span>
-        <Select
-          aria-label="Where stations are counted from"
-          size="small"
-          value={datum}
-          style={{ minWidth: 190 }}
-          onChange={(value) => setData((now) => ({ ...now, [seam]: value }))}
-          options={known?.data.map((each) => ({ value: each.name, label: each.words })) ?? []}
-        />
-      </div>
-      <div role="status" data-testid="echo">
-        {wrong ? (
-          <Meant
-            problem={wrong}
-            onMeant={(meant) => {
-              const name = wrong.path === "station" ? "station" : "reading";
-              setText((now) => ({ ...now, [name]: meant }));
-              setWrong(null);
-              focus(name);
-            }}
-          />
-        ) : waiting.length > 0 ? (
-          <p className="echo-now">
-            {waiting.length} {waiting.length === 1 ? "reading waits" : "readings wait"} here for the workroom.
-          </p>
-        ) : (
-          <p className="echo-now">{echo || hint}</p>
-        )}
-      </div>
-      <NumberPad
-        go={field === "station" && !text.reading ? "then depth" : "Take pin"}
-        onKey={press}
-        onGo={next}
+          </div>
+        }
       />
     </section>
   );

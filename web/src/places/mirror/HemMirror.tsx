@@ -10,7 +10,8 @@ import type { Of } from "../../api/client";
 import { Degrees } from "./Degrees";
 import { HemPad } from "./HemPad";
 import { HemReadings } from "./HemReadings";
-import { MirrorTabs } from "./MirrorTabs";
+import { MirrorTabs } from "../../frame/TableTabs";
+import "./mirror.css";
 
 /** The hem on the body: read it round, in turning order. */
 export default function HemMirror({ id, draft, job, solution }: AtWork) {

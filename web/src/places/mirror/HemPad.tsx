@@ -1,17 +1,17 @@
 import { Segmented } from "antd";
-import { type KeyboardEvent, useEffect, useRef, useState } from "react";
+import { useReducer, useState } from "react";
 import { v7 as uuid } from "uuid";
-import { answered, client, type Of, type Problem } from "../../api/client";
-import { Meant } from "../../entry/Meant";
+import { answered, client, type Of } from "../../api/client";
 import { useWaiting } from "../../entry/useWaiting";
 import type { HemName, HemPlace, HemReading } from "../../hem/wish";
-import { NumberPad, type PadKey } from "./NumberPad";
+import { begun, type Pad, type PadEvent, padded } from "./pad";
+import { ReadingPad } from "./ReadingPad";
+import "./mirror.css";
 
 type Typed = Of<"TypedHemReading">;
 type Read = Of<"ReadHem">;
 type Way = Of<"HemRead">;
 
-const coarse = window.matchMedia("(pointer: coarse)").matches || window.innerWidth <= 640;
 const send = async (typed: Typed) =>
   (await answered(client.POST("/api/v1/compute/hem-reading", { body: typed }))).data;
 
@@ -33,28 +33,24 @@ export function HemPad(props: {
   const [chosen, setWay] = useState<Way | null>(null);
   const way =
     place.hem === "sleeve" ? "edge_to_pin" : (chosen ?? (props.floor ? "floor_to_edge" : "edge_to_pin"));
-  const [text, setText] = useState("");
-  const [wrong, setWrong] = useState<Problem | null>(null);
-  const [echo, setEcho] = useState("");
-  const input = useRef<HTMLInputElement>(null);
+  const [pad, happens] = useReducer(
+    padded as (pad: Pad<"reading">, event: PadEvent<"reading">) => Pad<"reading">,
+    begun<"reading">({ reading: "" }, "reading"),
+  );
   const { waiting, enter } = useWaiting<Typed, Read>(
     `${props.id}.hem`,
     send,
     (read, typed) => {
-      setEcho(read.echo);
+      happens({ is: "heard", echo: read.echo });
       props.onReading(read.reading, typed.hem);
     },
     (typed, problem) => {
       props.onPick(typed.at);
-      setText(typed.reading);
-      setWrong(problem);
-      input.current?.focus();
+      happens({ is: "refused", text: { reading: typed.reading }, field: "reading", problem });
     },
   );
   const spot = place.spots.find((each) => Math.abs(each.at - at) < 0.5);
   const take = () => {
-    if (!text.trim()) return;
-    setWrong(null);
     enter({
       garment: props.garment,
       ...(props.habits ? { habits: props.habits } : {}),
@@ -63,27 +59,18 @@ export function HemPad(props: {
       side,
       at,
       read: way,
-      reading: text,
+      reading: pad.text.reading,
     });
-    setText("");
+    happens({ is: "taken", field: "reading" });
     props.onGoOn();
   };
-  const onKey = (event: KeyboardEvent) => {
-    if (event.key === "Enter") {
-      event.preventDefault();
-      take();
-    } else if (text === "" && (event.key === "ArrowRight" || event.key === "n")) {
-      event.preventDefault();
-      props.onGoOn();
-    }
+  const goOn = (key: string) => {
+    if (key !== "ArrowRight" && key !== "n") return false;
+    props.onGoOn();
+    return true;
   };
-  const press = (key: PadKey) => {
-    setText((now) => (key === "⌫" ? now.slice(0, -1) : now + key));
-    input.current?.focus();
-  };
-  useEffect(() => input.current?.focus({ preventScroll: true }), [at, side]);
   return (
-    <section className="stack" style={{ gap: 8 }} aria-label="Enter a reading">
+    <section className="stack gap-8" aria-label="Enter a reading">
       {place.hem !== "sleeve" && (
         <Segmented<Way>
           aria-label="How the hem is read"
@@ -96,42 +83,28 @@ export function HemPad(props: {
           ]}
         />
       )}
-      <label className={`tape-field ${wrong ? "wrong" : ""}`}>
-        <span data-testid="hem-at">
-          {side === "centre" ? "" : `${side}, `}
-          {spot?.words ?? `${Math.round(at)}°`}:{" "}
-          {way === "floor_to_edge" ? "from the floor" : "from the edge up"}
-        </span>
-        <input
-          ref={input}
-          name="hem-reading"
-          value={text}
-          inputMode={coarse ? "none" : "text"}
-          autoComplete="off"
-          aria-invalid={!!wrong}
-          onKeyDown={onKey}
-          onChange={(event) => setText(event.target.value)}
-        />
-      </label>
-      <div role="status" data-testid="echo">
-        {wrong ? (
-          <Meant
-            problem={wrong}
-            onMeant={(meant) => {
-              setText(meant);
-              setWrong(null);
-              input.current?.focus();
-            }}
-          />
-        ) : waiting.length > 0 ? (
-          <p className="echo-now">
-            {waiting.length} {waiting.length === 1 ? "reading waits" : "readings wait"} here for the workroom.
-          </p>
-        ) : echo ? (
-          <p className="echo-now">{echo}</p>
-        ) : null}
-      </div>
-      <NumberPad go="Take, turn on" onKey={press} onGo={take} />
+      <ReadingPad<"reading">
+        fields={[
+          {
+            name: "reading",
+            label: (
+              <span data-testid="hem-at">
+                {side === "centre" ? "" : `${side}, `}
+                {spot?.words ?? `${Math.round(at)}°`}:{" "}
+                {way === "floor_to_edge" ? "from the floor" : "from the edge up"}
+              </span>
+            ),
+            input: "hem-reading",
+          },
+        ]}
+        pad={pad}
+        happens={happens}
+        at={`${at} ${side}`}
+        waiting={waiting.length}
+        go="Take, turn on"
+        onKey={goOn}
+        onTake={take}
+      />
     </section>
   );
 }

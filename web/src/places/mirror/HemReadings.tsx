@@ -1,4 +1,5 @@
 import type { HemSolution } from "../../hem/wish";
+import "./mirror.css";
 
 /** What was read round the hem, the newest first, each said back. */
 export function HemReadings(props: { solved: HemSolution | undefined; onRemove: (id: string) => void }) {

@@ -7,7 +7,7 @@ export function HowClose({ fitting, draft }: { fitting: Of<"Fitting">; draft: Dr
   return (
     <Select
       aria-label="How close it should be"
-      style={{ minWidth: 120 }}
+      className="min-120"
       value={fitting.intention ?? "easy"}
       onChange={(intention) => draft.change((now) => ({ ...now, intention }))}
       options={[

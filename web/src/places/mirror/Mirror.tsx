@@ -11,9 +11,10 @@ import { UndoButton } from "../../fitting/UndoButton";
 import { EntryPad } from "./EntryPad";
 import { HowClose } from "./HowClose";
 import { Ladder } from "./Ladder";
-import { MirrorTabs } from "./MirrorTabs";
+import { MirrorTabs } from "../../frame/TableTabs";
 import { OnForm } from "./OnForm";
 import { PinList } from "./PinList";
+import "./mirror.css";
 
 type SeamName = Of<"SeamName">;
 type Side = Of<"Side">;
@@ -55,7 +56,7 @@ export default function Mirror({ id, draft, job, solution }: AtWork) {
       <section aria-label="The garment on its wearer">
         <MirrorTabs id={id} />
         <h1 className="visually-hidden phone-only">At the mirror</h1>
-        <div className="row spread wide-only" style={{ marginBottom: 8 }}>
+        <div className="row spread wide-only mb-8">
           <h1>At the mirror</h1>
           {!friend && (
             <div className="row">
@@ -105,7 +106,7 @@ export default function Mirror({ id, draft, job, solution }: AtWork) {
               "Measure the garment flat to see it here."}
           </p>
         )}
-        <p className="soft wide-only" style={{ marginTop: 8, maxWidth: "74ch" }}>
+        <p className="soft wide-only mt-8 max-74ch">
           Stand upright, right shoes on, looking ahead. Judge from the top down. Then step up, sit, bend a
           knee, reach and raise the arms, and move pins until it neither strains nor hangs. Pin only a body
           that stands still, into the garment, never near skin.

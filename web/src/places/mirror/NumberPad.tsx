@@ -1,3 +1,4 @@
+import "./mirror.css";
 /** Keys in their rows: digits as on a telephone turned over, fractions of an inch beside them. */
 const rows = [
   ["7", "8", "9", "⅛", "¼", "⅜"],
@@ -32,7 +33,7 @@ export function NumberPad({
           {faces[key]?.face ?? key}
         </button>
       ))}
-      <button type="button" className="go" style={{ gridColumn: "span 3" }} onClick={onGo}>
+      <button type="button" className="go column-span-3" onClick={onGo}>
         {go}
       </button>
     </div>

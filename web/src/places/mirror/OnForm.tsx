@@ -19,7 +19,7 @@ export function OnForm({ fitting, draft }: { fitting: Of<"Fitting">; draft: Draf
   return (
     <Select
       aria-label="Fitted on"
-      style={{ minWidth: 190 }}
+      className="min-190"
       value={kept ? (now?.id ?? "kept") : "wearer"}
       onChange={(id) =>
         draft.change((fitted) => ({

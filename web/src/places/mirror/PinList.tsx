@@ -1,4 +1,5 @@
 import type { Of } from "../../api/client";
+import "./mirror.css";
 
 /** What has been read so far, newest seam first in the order of judging, each with its echo. */
 export function PinList({

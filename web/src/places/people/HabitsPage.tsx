@@ -7,6 +7,7 @@ import { Effects } from "./Effects";
 import { OwnEase } from "./OwnEase";
 import { OwnSections } from "./OwnSections";
 import { Rule } from "./Rule";
+import "./people.css";
 
 type Habits = Of<"Habits">;
 
@@ -49,7 +50,7 @@ export default function HabitsPage() {
       ),
     }));
   return (
-    <div className="page stack" style={{ gap: 18, maxWidth: 980 }}>
+    <div className="page stack gap-18 max-980">
       <h1>Habits</h1>
       <p className="soft">
         Practitioners disagree; this is what you do. Changing a habit computes every garment anew, and says
@@ -61,7 +62,7 @@ export default function HabitsPage() {
           {save.error.message}
         </p>
       )}
-      <div className="fields" style={{ gridTemplateColumns: "repeat(auto-fill, minmax(280px, 1fr))" }}>
+      <div className="fields habits">
         <Choice
           id="h-even"
           label="Left and right are evened by"

@@ -16,11 +16,11 @@ export function Layers({ layers, onLayers }: { layers: Layer[]; onLayers: (chang
   const change = (at: number, how: Partial<Layer>) =>
     onLayers((now) => now.map((layer, i) => (i === at ? { ...layer, ...how } : layer)));
   return (
-    <div className="stack" style={{ maxWidth: 560 }}>
+    <div className="stack max-560">
       <h2>Worn underneath</h2>
       {layers.map((layer, i) => (
-        <div className="row" key={i} style={{ alignItems: "flex-end", flexWrap: "nowrap" }}>
-          <div className="field" style={{ flex: 1 }}>
+        <div className="row items-flex-end wrap-nowrap" key={i}>
+          <div className="field flex-1">
             <label htmlFor={`layer-${i}`}>Layer</label>
             <Input
               id={`layer-${i}`}

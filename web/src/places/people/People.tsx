@@ -7,6 +7,7 @@ import { answered, client, type Of } from "../../api/client";
 import { wearersQuery } from "../../api/queries";
 import { today } from "../../entry/days";
 import { WearerSheet } from "./WearerSheet";
+import "./people.css";
 
 /** Bodies over time. */
 export default function People() {

@@ -32,7 +32,7 @@ export function Rule({
       <td>
         <Input
           size="small"
-          style={{ width: 88, textAlign: "right" }}
+          className="w-88 align-right"
           aria-label={entry.name}
           value={text ?? String(own ?? entry.value)}
           onChange={(event) => setText(event.target.value)}

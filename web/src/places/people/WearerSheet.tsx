@@ -11,6 +11,7 @@ import { useShown } from "../../entry/lengths";
 import { TakeAway } from "../../entry/TakeAway";
 import { Layers } from "./Layers";
 import { useWearer } from "./useWearer";
+import { to } from "../../frame/registry";
 
 type Kept = Of<"KeptWearer">;
 type Body = Of<"Body">;
@@ -35,7 +36,7 @@ export function WearerSheet({ kept }: { kept: Kept }) {
   const takeAway = async () => {
     await answered(client.DELETE("/api/v1/wearers/{id}", { params: { path: { id: kept.id } } }));
     await queries.invalidateQueries();
-    navigate("/people");
+    navigate(to.people);
   };
   const onDay = (change: (body: Body) => Body) =>
     save.mutate((wearer) => ({
@@ -47,7 +48,7 @@ export function WearerSheet({ kept }: { kept: Kept }) {
   const shown = useShown(useMemo(() => body?.measures as Record<string, number> | undefined, [body]));
   return (
     <>
-      <section className="stack" style={{ gap: 16 }} aria-label={`Measures of ${kept.wearer.name}`}>
+      <section className="stack gap-16" aria-label={`Measures of ${kept.wearer.name}`}>
         <div className="row spread">
           <h1>{kept.wearer.name}</h1>
           <div className="row">
@@ -56,7 +57,7 @@ export function WearerSheet({ kept }: { kept: Kept }) {
                 aria-label="Day of measuring"
                 value={body?.taken_on}
                 onChange={setDay}
-                style={{ minWidth: 150 }}
+                className="min-150"
                 options={[...days]
                   .reverse()
                   .map((each) => ({ value: each.taken_on, label: longDay(each.taken_on) }))}

@@ -1,12 +1,13 @@
 import type { Of } from "../../api/client";
+import "./rail.css";
 
 /** Free sewing time against what is due. */
 export function FreeTime({ calendar }: { calendar: Of<"Calendar"> }) {
   const short = calendar.fits.filter((fit) => fit.margin < 0);
   const free = calendar.days[0]?.free ?? 0;
   return (
-    <section className="patch" style={{ paddingBottom: 34, marginTop: 8 }} aria-label="Free sewing time">
-      <div className="row spread" style={{ marginBottom: 16 }}>
+    <section className="patch pb-34 mt-8" aria-label="Free sewing time">
+      <div className="row spread mb-16">
         <h2>Free time against what is due</h2>
         <span className="soft">
           {Math.round(free)} min a day (a habit).{" "}
@@ -14,7 +15,7 @@ export function FreeTime({ calendar }: { calendar: Of<"Calendar"> }) {
             calendar.fits.length > 0 &&
             `All of it fits; the tightest has ${Math.round(Math.min(...calendar.fits.map((fit) => fit.margin)))} min to spare.`
           ) : (
-            <strong style={{ color: "var(--thread)" }}>
+            <strong className="too-short">
               {short.map((fit) => `${fit.name} is ${Math.round(-fit.margin)} min short`).join(", ")}: find
               more time, or machine the hem.
             </strong>

@@ -16,6 +16,7 @@ import { SeamChoice } from "./SeamChoice";
 import { blank, type GarmentRecord, type GarmentSheet, useGarmentSheet } from "./useGarmentSheet";
 import { WashTest } from "./WashTest";
 import { Whose } from "./Whose";
+import { to } from "../../frame/registry";
 
 /** Hangs a garment on the rail, or changes one that hangs there. */
 export default function HangGarment() {
@@ -69,7 +70,7 @@ function Sheet({
           sheet.save();
         }}
       >
-        <section className="stack" style={{ gap: 18 }}>
+        <section className="stack gap-18">
           <h1>{id ? sheet.record.garment.name : "Hang a garment"}</h1>
           <KindChoice sheet={sheet} />
           <Whose sheet={sheet} />
@@ -80,7 +81,7 @@ function Sheet({
           <WashTest sheet={sheet} />
           <NearHems sheet={sheet} places={sheet.known?.hem_places ?? []} />
         </section>
-        <aside className="stack" style={{ position: "sticky", top: 12 }}>
+        <aside className="stack position-sticky top-12">
           <SoFar sheet={sheet} />
           <div className="row">
             <Button type="primary" size="large" htmlType="submit" loading={sheet.saving.isPending}>
@@ -109,7 +110,7 @@ function Sheet({
 function Worn({ drawing }: { drawing: Of<"Drawing"> }) {
   if (!drawing.figure || !drawing.figure_back) return null;
   return (
-    <div className="row" style={{ justifyContent: "space-around", marginBottom: 12 }} data-testid="worn">
+    <div className="row justify-space-around mb-12" data-testid="worn">
       <Silhouette figure={drawing.figure} height={190} all />
       <Silhouette figure={drawing.figure_back} height={190} all />
     </div>
@@ -182,7 +183,7 @@ function Strayed({ strays }: { strays: Of<"StrayOn">[] }) {
       </ul>
       <div className="row">
         {fittings.map(([fitting, number]) => (
-          <Link key={fitting} className="button-link" to={`/fittings/${fitting}/mirror`}>
+          <Link key={fitting} className="button-link" to={to.fitting(fitting, "mirror")}>
             See to fitting {number}
           </Link>
         ))}

@@ -3,6 +3,7 @@ import { Button } from "antd";
 import { useRef } from "react";
 import { useNavigate } from "react-router";
 import { answered, client, type Of } from "../../api/client";
+import { to } from "../../frame/registry";
 
 /** Hangs a garment from a job file: its measures, its fitting, everything that was decided. */
 export function ImportJob() {
@@ -21,7 +22,7 @@ export function ImportJob() {
     },
     onSuccess: async ({ fitting }) => {
       await queries.invalidateQueries();
-      navigate(`/fittings/${fitting}/chalk`);
+      navigate(to.fitting(fitting, "chalk"));
     },
   });
   return (

@@ -4,6 +4,7 @@ import { useState } from "react";
 import { wordsQuery } from "../../api/queries";
 import { Choice } from "../../entry/Choice";
 import { bandOf, type GarmentSheet } from "./useGarmentSheet";
+import "./rail.css";
 
 /** What it is made of and how it is put together. */
 export function Making({ sheet }: { sheet: GarmentSheet }) {
@@ -70,7 +71,7 @@ export function Making({ sheet }: { sheet: GarmentSheet }) {
           />
         )}
       </div>
-      <div className="row" style={{ gap: 18 }}>
+      <div className="row gap-18">
         <Checkbox
           checked={washed ?? false}
           onChange={(event) => setGarment({ washed: event.target.checked })}

@@ -83,7 +83,7 @@ export function NearHems({ sheet, places }: { sheet: GarmentSheet; places: Of<"H
           <>
             <Select
               aria-label={`What stands near the hem, ${i + 1}`}
-              style={{ minWidth: 150 }}
+              className="min-150"
               value={feature.kind}
               onChange={(kind) => set({ kind })}
               options={words.data?.near_hems.map((each) => ({ value: each.name, label: each.words })) ?? []}
@@ -102,7 +102,7 @@ export function NearHems({ sheet, places }: { sheet: GarmentSheet; places: Of<"H
             {feature.kind === "buttons" && (
               <Select
                 aria-label={`How many buttons, ${i + 1}`}
-                style={{ minWidth: 110 }}
+                className="min-110"
                 value={feature.count ?? 2}
                 onChange={(count) => set({ count })}
                 options={Array.from({ length: 19 }, (_, n) => ({ value: n + 2, label: `${n + 2} buttons` }))}
@@ -129,7 +129,7 @@ function Where(props: {
       {places.length > 1 && (
         <Select
           aria-label={`On which hem, ${i + 1}`}
-          style={{ minWidth: 120 }}
+          className="min-120"
           value={feature.hem}
           onChange={(hem) => props.set({ hem, at: null })}
           options={places.map((each) => ({ value: each.hem, label: each.words }))}
@@ -137,7 +137,7 @@ function Where(props: {
       )}
       <Select
         aria-label={`Where round the hem, ${i + 1}`}
-        style={{ minWidth: 130 }}
+        className="min-130"
         value={feature.at ?? -1}
         onChange={(at) => props.set({ at: at < 0 ? null : at })}
         options={[

@@ -7,6 +7,8 @@ import { Silhouette } from "../../cloth/Silhouette";
 import { beginFitting } from "../../fitting/beginFitting";
 import { FreeTime } from "./FreeTime";
 import { ImportJob } from "./ImportJob";
+import "./rail.css";
+import { placeNamed, to } from "../../frame/registry";
 
 type Hanging = Of<"Hanging">;
 
@@ -25,11 +27,11 @@ export default function Rail() {
       await queries.invalidateQueries({ queryKey: ["rail"] });
       return id;
     },
-    onSuccess: (id) => navigate(`/fittings/${id}/mirror`),
+    onSuccess: (id) => navigate(to.fitting(id, "mirror")),
   });
   const open = (hanging: Hanging) => {
-    if (hanging.next.place === "rail") navigate(`/garments/${hanging.id}`);
-    else if (hanging.fitting) navigate(`/fittings/${hanging.fitting}/${hanging.next.place}`);
+    if (hanging.next.place === "rail") navigate(to.garment(hanging.id));
+    else if (hanging.fitting) navigate(to.fitting(hanging.fitting, placeNamed(hanging.next.place)));
     else begin.mutate(hanging);
   };
   if (!rail.data)
@@ -76,7 +78,7 @@ export default function Rail() {
                     : `${hanging.strays} readings are on nothing now`}
                 </div>
               )}
-              <div className="soft num" style={{ whiteSpace: "normal" }}>
+              <div className="soft num ws-normal">
                 {hanging.next.finished
                   ? "done"
                   : hanging.minutes_left.p50 > 0
@@ -99,27 +101,32 @@ const clipped: Of<"Kind">[] = ["trousers", "sweatpants", "straight_skirt", "flar
 function Hanger({ hanging, height }: { hanging: Hanging; height: number }) {
   const byBand = clipped.includes(hanging.record.garment.shape.kind);
   return (
-    <span style={{ height, display: "flex", flexDirection: "column", alignItems: "center" }}>
+    <span className="hanger" style={{ height }}>
       <svg width="120" height="48" aria-hidden="true">
-        <path d="M60 24V17c0-4 7-4 7-9s-4-7-8-7-7 3-7 6" fill="none" stroke="#5f5240" strokeWidth="2.500" />
+        <path
+          d="M60 24V17c0-4 7-4 7-9s-4-7-8-7-7 3-7 6"
+          fill="none"
+          stroke="var(--shade)"
+          strokeWidth="2.500"
+        />
         {byBand ? (
           <>
-            <path d="M12 42h96" stroke="#5f5240" strokeWidth="4" strokeLinecap="round" />
-            <path d="M60 24 16 42M60 24l44 18" stroke="#5f5240" strokeWidth="2" />
-            <path d="M22 38v9M98 38v9" stroke="#272420" strokeWidth="5" />
+            <path d="M12 42h96" stroke="var(--shade)" strokeWidth="4" strokeLinecap="round" />
+            <path d="M60 24 16 42M60 24l44 18" stroke="var(--shade)" strokeWidth="2" />
+            <path d="M22 38v9M98 38v9" stroke="var(--ink)" strokeWidth="5" />
           </>
         ) : (
           <path
             d="M60 24c-8 5-22 9-40 18M60 24c8 5 22 9 40 18"
             fill="none"
-            stroke="#5f5240"
+            stroke="var(--shade)"
             strokeWidth="5"
             strokeLinecap="round"
           />
         )}
       </svg>
       {hanging.figure ? (
-        <span style={{ marginTop: byBand ? -4 : -25 }}>
+        <span className={byBand ? "by-its-band" : "by-its-shoulders"}>
           <Silhouette figure={hanging.figure} scale={scale} />
         </span>
       ) : (
@@ -127,14 +134,14 @@ function Hanger({ hanging, height }: { hanging: Hanging; height: number }) {
           <path
             d="M16 4h68l8 192H58L50 66l-8 130H8z"
             fill="none"
-            stroke="#5d564b"
+            stroke="var(--ink-soft)"
             strokeWidth="1.500"
             strokeDasharray="5 5"
           />
-          <text x="50" y="48" textAnchor="middle" fontSize="13" fill="#5d564b">
+          <text x="50" y="48" textAnchor="middle" fontSize="13" fill="var(--ink-soft)">
             not
           </text>
-          <text x="50" y="62" textAnchor="middle" fontSize="13" fill="#5d564b">
+          <text x="50" y="62" textAnchor="middle" fontSize="13" fill="var(--ink-soft)">
             measured
           </text>
         </svg>
@@ -146,15 +153,15 @@ function Hanger({ hanging, height }: { hanging: Hanging; height: number }) {
 function EmptyRail() {
   const navigate = useNavigate();
   return (
-    <div className="page stack" style={{ maxWidth: 720, gap: 18, paddingTop: 48 }}>
+    <div className="page stack max-720 gap-18 pt-48">
       <h1>The rail is empty</h1>
-      <p style={{ fontSize: 18 }}>Two things to begin with, in either order:</p>
+      <p className="text-18">Two things to begin with, in either order:</p>
       <div className="patch row spread">
         <div>
           <h2>Who wears it</h2>
           <p className="soft">A name and a few girths: bust, waist, hip, thigh. Ten minutes with a tape.</p>
         </div>
-        <Button size="large" onClick={() => navigate("/people")}>
+        <Button size="large" onClick={() => navigate(to.people)}>
           Measure a wearer
         </Button>
       </div>

@@ -15,9 +15,9 @@ export function SeamChoice({ sheet }: { sheet: GarmentSheet }) {
   const toggle = (name: (typeof usual)[number], on: boolean) =>
     sheet.setShape(() => ({ seams: on ? [...chosen, name] : chosen.filter((each) => each !== name) }));
   return (
-    <section className="stack" style={{ gap: 8 }} aria-label="Seams">
+    <section className="stack gap-8" aria-label="Seams">
       <h2>Which seams it has</h2>
-      <div className="row" style={{ gap: 16, rowGap: 4 }}>
+      <div className="row gap-16 row-gap-4">
         {kind.seams.map((each) => (
           <Checkbox
             key={each.name}
@@ -31,7 +31,7 @@ export function SeamChoice({ sheet }: { sheet: GarmentSheet }) {
         ))}
       </div>
       {kind.takes_sleeves && (
-        <div style={{ maxWidth: 260 }}>
+        <div className="max-260">
           <Choice
             id="sleeves"
             label="Sleeves"

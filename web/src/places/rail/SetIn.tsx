@@ -34,21 +34,21 @@ export function SetIn({ sheet, seams }: { sheet: GarmentSheet; seams: Of<"Pinnab
         <>
           <Select
             aria-label={`What is set in, ${i + 1}`}
-            style={{ minWidth: 150 }}
+            className="min-150"
             value={fixture.kind}
             onChange={(kind) => set({ kind, taken_out: null })}
             options={kinds.map(({ name, words }) => ({ value: name, label: words }))}
           />
           <Select
             aria-label={`In which seam, ${i + 1}`}
-            style={{ minWidth: 160 }}
+            className="min-160"
             value={fixture.seam}
             onChange={(seam) => set({ seam })}
             options={seams.map((each) => ({ value: each.seam, label: each.words }))}
           />
           <Select
             aria-label={`On which side, ${i + 1}`}
-            style={{ minWidth: 110 }}
+            className="min-110"
             value={fixture.side ?? "both"}
             onChange={(side) => set({ side: side === "left" || side === "right" ? side : null })}
             options={[

@@ -22,7 +22,7 @@ export function ShapeList<List extends Lists>(props: {
   return (
     <>
       {rows.map((each, i) => (
-        <div className="row" key={i} style={{ alignItems: "flex-end", gap: 10 }}>
+        <div className="row items-flex-end gap-10" key={i}>
           {props.row(each, i, (change) =>
             put((now) => now.map((row, at) => (at === i ? { ...row, ...change } : row))),
           )}

@@ -1,6 +1,7 @@
 import { Input } from "antd";
 import { Choice } from "../../entry/Choice";
 import type { GarmentSheet } from "./useGarmentSheet";
+import "./rail.css";
 
 /** What it is called, whose it is, when it is wanted and what for. */
 export function Whose({ sheet }: { sheet: GarmentSheet }) {

@@ -47,7 +47,7 @@ export function Plan(props: {
           <li key={words}>{words}</li>
         ))}
       </ul>
-      <div style={{ flex: 1 }} />
+      <div className="flex-1" />
       {plan.panels.length > 0 && <Panels panels={plan.panels} maxHeight={230} />}
       {props.onChoose ? (
         <Button type="primary" onClick={props.onChoose} disabled={!plan.solved}>

@@ -6,8 +6,9 @@ import { levelWords } from "../../cloth/Balance";
 import { readLengths } from "../../entry/lengths";
 import type { AtWork } from "../../fitting/FittingPlace";
 import { UndoButton } from "../../fitting/UndoButton";
-import { TableTabs } from "../chalk/TableTabs";
+import { TableTabs } from "../../frame/TableTabs";
 import { Plan } from "./Plan";
+import "./share.css";
 
 /** "The waist must lose 46": the pinned plan and the two best alternatives, drawn and said. */
 export default function ShareOut({ id, draft, job, solution }: AtWork) {
@@ -50,15 +51,14 @@ export default function ShareOut({ id, draft, job, solution }: AtWork) {
     );
   const out = share.data;
   return (
-    <div className="page stack" style={{ gap: 16 }}>
+    <div className="page stack gap-16">
       <TableTabs id={id} />
       <div className="row spread">
         <h1>Share a change out</h1>
         <UndoButton draft={draft} />
       </div>
       <form
-        className="row"
-        style={{ alignItems: "flex-end", gap: 12 }}
+        className="row items-flex-end gap-12"
         onSubmit={(event) => {
           event.preventDefault();
           void ask();
@@ -71,7 +71,7 @@ export default function ShareOut({ id, draft, job, solution }: AtWork) {
             aria-label="Level"
             value={level}
             onChange={setLevel}
-            style={{ minWidth: 150 }}
+            className="min-150"
             options={levels.map((each) => ({ value: each.level, label: levelWords(each.level) }))}
           />
         </div>
@@ -80,7 +80,7 @@ export default function ShareOut({ id, draft, job, solution }: AtWork) {
           <Input
             id="share-lose"
             value={text}
-            style={{ width: 120 }}
+            className="w-120"
             autoComplete="off"
             aria-invalid={!!wrong}
             status={wrong ? "error" : ""}
@@ -90,7 +90,7 @@ export default function ShareOut({ id, draft, job, solution }: AtWork) {
         <Button type="primary" htmlType="submit">
           Share it out
         </Button>
-        <span className="soft" style={{ paddingBottom: 6 }}>
+        <span className="soft pb-6">
           {row?.ease_before != null && row.wanted != null
             ? `It measures ${row.shown.before} without any line, ${row.shown.ease_before} of ease; wanted is ${row.shown.wanted}. A minus lets out.`
             : "Against what it measures without any line. A minus lets out."}
@@ -125,7 +125,7 @@ function Limits({ sources }: { sources: Of<"ShareSource">[] }) {
   return (
     <section aria-label="Where it can come from">
       <h2>Where it can come from</h2>
-      <table className="tape" style={{ maxWidth: 720 }}>
+      <table className="tape max-720">
         <thead>
           <tr>
             <th>seam</th>
