@@ -325,6 +325,8 @@ async fn two_windows_read_different_places_and_both_are_kept() {
     other.press_at("[aria-label^='left side']").await;
     other.fill("hem-reading", "383").await;
     other.keys("\n").await;
+    // What was saved before says "Saved" too: the reading was taken when it is said back.
+    other.see_in("[data-testid=echo]", "383 mm").await;
     other.see_saved().await;
     let readings = other.job(&fitting).await.fitting.hems[0].readings.clone();
     let has = |mm| readings.iter().any(|each| each.length == Length::whole_mm(mm));

@@ -1,18 +1,18 @@
 import { useQuery } from "@tanstack/react-query";
 import { type ComponentType, useCallback, useEffect, useMemo } from "react";
 import { useParams } from "react-router";
-import type { Of } from "../api/client";
 import { jobQuery, solutionQuery } from "../api/queries";
 import { patient } from "../frame/patient";
 import { type FittingPlaceName, placeNamed } from "../frame/registry";
 import { useSaved } from "../frame/saved";
 import { v7 as uuid } from "uuid";
 import { type Keep, useKeeping } from "../sums/keeping";
+import type { AtWork } from "./atWork";
 import { apply } from "./changes";
 import { Heard } from "./Heard";
 import { FriendContext, useIsFriend } from "./friend";
 import { Strays, without } from "./Strays";
-import { type Draft, useDraft } from "./useDraft";
+import { useDraft } from "./useDraft";
 
 const places: Record<FittingPlaceName, () => Promise<{ default: ComponentType<AtWork> }>> = {
   mirror: () => import("../places/mirror/Mirror"),
@@ -38,9 +38,6 @@ function useAllPlaces() {
     for (const fetchPlace of Object.values(places)) void fetchPlace().catch(() => undefined);
   }, []);
 }
-
-/** What every place of a fitting works with. */
-export type AtWork = { id: string; draft: Draft; job: Of<"Job">; solution: Of<"Solution">; stale: boolean };
 
 const words = { saved: "Saved", saving: "Saving", silent: "Kept here, not saved yet", refused: "Not taken" };
 

@@ -12,9 +12,9 @@ export interface Progress {
 }
 
 export const progressOf = ({ progress }: Fitting): Progress => ({
-  done: (progress?.done ?? {}) as Record<string, number | null>,
+  done: progress?.done ?? {},
   confirmed: progress?.confirmed ?? [],
-  vouched: (progress?.vouched ?? {}) as Record<string, Vouched[]>,
+  vouched: progress?.vouched ?? {},
 });
 
 /** What was seen when a step was ticked: its mark, which the workroom looks up. */

@@ -1,7 +1,7 @@
 import { Button } from "antd";
 import { useCallback, useEffect, useState } from "react";
 import { confirm, seen, tick as ticked, untick, withdraw } from "../../fitting/progress";
-import type { AtWork } from "../../fitting/FittingPlace";
+import type { AtWork } from "../../fitting/atWork";
 import { UndoButton } from "../../fitting/UndoButton";
 import { isTyping } from "../../frame/KeysHelp";
 import { KeptSums } from "../../sums/KeptSums";

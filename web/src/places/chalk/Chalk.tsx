@@ -4,7 +4,7 @@ import type { Of } from "../../api/client";
 import { Balance } from "../../cloth/Balance";
 import { Panels } from "../../cloth/Panels";
 import { Spine } from "../../cloth/Spine";
-import type { AtWork } from "../../fitting/FittingPlace";
+import type { AtWork } from "../../fitting/atWork";
 import { UndoButton } from "../../fitting/UndoButton";
 import { isTyping } from "../../frame/KeysHelp";
 import { ChalkTable } from "./ChalkTable";

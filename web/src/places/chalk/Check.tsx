@@ -1,6 +1,6 @@
 import type { Of } from "../../api/client";
 import { Balance, levelWords } from "../../cloth/Balance";
-import type { AtWork } from "../../fitting/FittingPlace";
+import type { AtWork } from "../../fitting/atWork";
 import { TableTabs } from "../../frame/TableTabs";
 import "./chalk.css";
 

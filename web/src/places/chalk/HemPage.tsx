@@ -1,7 +1,7 @@
 import { Button } from "antd";
 import { useState } from "react";
 import { HemUnrolled } from "../../cloth/HemUnrolled";
-import type { AtWork } from "../../fitting/FittingPlace";
+import type { AtWork } from "../../fitting/atWork";
 import { UndoButton } from "../../fitting/UndoButton";
 import { HemChoice } from "../../hem/HemChoice";
 import { HemMaking } from "../../hem/HemMaking";

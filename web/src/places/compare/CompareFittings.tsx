@@ -4,7 +4,7 @@ import { useState } from "react";
 import { answered, client, type Of } from "../../api/client";
 import { fittingsQuery, jobQuery } from "../../api/queries";
 import { OverFigures } from "../../cloth/OverFigures";
-import type { AtWork } from "../../fitting/FittingPlace";
+import type { AtWork } from "../../fitting/atWork";
 import { TryAgain } from "../../fitting/TryAgain";
 import { TableTabs } from "../../frame/TableTabs";
 

@@ -5,7 +5,7 @@ import { answered, client, type Of } from "../../api/client";
 import { railQuery, wordsQuery } from "../../api/queries";
 import { LengthField } from "../../entry/LengthField";
 import { useShown } from "../../entry/lengths";
-import type { AtWork } from "../../fitting/FittingPlace";
+import type { AtWork } from "../../fitting/atWork";
 import { UndoButton } from "../../fitting/UndoButton";
 import { TableTabs } from "../../frame/TableTabs";
 import { CopyResult } from "./CopyResult";
@@ -21,8 +21,8 @@ export default function CopyFavourite({ id, draft, job }: AtWork) {
   const shape = job.garment.shape;
   const kind = words.data?.kinds.find((each) => each.name === shape.kind);
   const measured = kind?.flats.filter((flat) => shape.flats[flat.name] !== undefined) ?? [];
-  const shownOwn = useShown(useMemo(() => shape.flats as Record<string, number>, [shape.flats]));
-  const shown = useShown(useMemo(() => favourite as Record<string, number>, [favourite]));
+  const shownOwn = useShown(useMemo(() => shape.flats, [shape.flats]));
+  const shown = useShown(useMemo(() => favourite, [favourite]));
   const any = Object.keys(favourite).length > 0;
   const copy = useQuery({
     queryKey: ["copy", job, favourite],
@@ -30,14 +30,10 @@ export default function CopyFavourite({ id, draft, job }: AtWork) {
     staleTime: Infinity,
     placeholderData: (before) => before,
     queryFn: async () =>
-      (
-        await answered(
-          client.POST("/api/v1/compute/copy", { body: { job, favourite: favourite as Required<Flats> } }),
-        )
-      ).data,
+      (await answered(client.POST("/api/v1/compute/copy", { body: { job, favourite } }))).data,
   });
   const choose = (garment: string) => {
-    const other = rail.data?.find((each) => each.id === garment)?.record.garment.shape.flats as Flats;
+    const other = rail.data?.find((each) => each.id === garment)?.record.garment.shape.flats ?? {};
     setFavourite(
       Object.fromEntries(measured.flatMap(({ name }) => (other[name] ? [[name, other[name]]] : []))) as Flats,
     );
@@ -46,7 +42,7 @@ export default function CopyFavourite({ id, draft, job }: AtWork) {
     rail.data?.filter(
       (each) =>
         each.id !== draft.draft?.garment &&
-        measured.some(({ name }) => (each.record.garment.shape.flats as Flats)[name] !== undefined),
+        measured.some(({ name }) => each.record.garment.shape.flats[name] !== undefined),
     ) ?? [];
   return (
     <div className="page stack gap-16">

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { answered, client, type Of } from "../../api/client";
 import { FitRing } from "../../cloth/FitRing";
 import { FitSilhouette } from "../../cloth/FitSilhouette";
-import type { AtWork } from "../../fitting/FittingPlace";
+import type { AtWork } from "../../fitting/atWork";
 import { TableTabs } from "../../frame/TableTabs";
 import "./fit.css";
 

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Popconfirm } from "antd";
 import type { Of } from "../../api/client";
 import { journalQuery } from "../../api/queries";
-import type { AtWork } from "../../fitting/FittingPlace";
+import type { AtWork } from "../../fitting/atWork";
 import { UndoButton } from "../../fitting/UndoButton";
 import { useTakeBack } from "../../fitting/useTakeBack";
 import { TableTabs } from "../../frame/TableTabs";

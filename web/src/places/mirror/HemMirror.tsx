@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { HemRing } from "../../cloth/HemRing";
-import type { AtWork } from "../../fitting/FittingPlace";
+import type { AtWork } from "../../fitting/atWork";
 import { useIsFriend } from "../../fitting/friend";
 import { UndoButton } from "../../fitting/UndoButton";
 import { HemChoice } from "../../hem/HemChoice";

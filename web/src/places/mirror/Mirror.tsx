@@ -4,7 +4,7 @@ import { useSearchParams } from "react-router";
 import type { Of } from "../../api/client";
 import { GarmentFigure } from "../../cloth/GarmentFigure";
 import { asked } from "../../entry/toRead";
-import type { AtWork } from "../../fitting/FittingPlace";
+import type { AtWork } from "../../fitting/atWork";
 import { useIsFriend } from "../../fitting/friend";
 import { Friends } from "../../fitting/Friends";
 import { UndoButton } from "../../fitting/UndoButton";
@@ -85,11 +85,14 @@ export default function Mirror({ id, draft, job, solution }: AtWork) {
         />
         {figures.front && figures.back ? (
           <div className={`looking-glass show-${view}`}>
-            {(["front", "back"] as const).map((side) => (
+            {[
+              { side: "front" as const, figure: figures.front },
+              { side: "back" as const, figure: figures.back },
+            ].map(({ side, figure }) => (
               <GarmentFigure
                 key={side}
                 view={side}
-                figure={(side === "front" ? figures.front : figures.back) as Of<"Figure">}
+                figure={figure}
                 pinnable={seams.map((each) => each.seam)}
                 body={solution.drawing?.body ?? null}
                 levels={solution.drawing?.levels ?? []}

@@ -40,7 +40,7 @@ export default function HabitsPage() {
       ...all,
       rules: Object.fromEntries(
         Object.entries({ ...all.rules, [key]: value }).filter(([, each]) => each !== undefined),
-      ) as Habits["rules"],
+      ),
     }));
   const setLevel = <Key extends "ease" | "sections">(part: Key, level: string, value: number | undefined) =>
     save.mutate((all) => ({

@@ -16,7 +16,7 @@ export function OwnEase({
   onChange: (level: Of<"LevelName">, mm: number | undefined) => void;
 }) {
   const [wrong, setWrong] = useState<Record<string, string | undefined>>({});
-  const shown = useShown(useMemo(() => own as Record<string, number> | undefined, [own]));
+  const shown = useShown(useMemo(() => own, [own]));
   return (
     <section aria-label="Wanted ease">
       <h2>Ease from your own table</h2>

@@ -45,7 +45,7 @@ export function WearerSheet({ kept }: { kept: Kept }) {
         each.taken_on === body?.taken_on ? change(each) : each,
       ),
     }));
-  const shown = useShown(useMemo(() => body?.measures as Record<string, number> | undefined, [body]));
+  const shown = useShown(useMemo(() => body?.measures, [body]));
   return (
     <>
       <section className="stack gap-16" aria-label={`Measures of ${kept.wearer.name}`}>
@@ -108,7 +108,7 @@ export function WearerSheet({ kept }: { kept: Kept }) {
                       Object.entries({ ...each.measures, [name]: mm }).filter(
                         ([, value]) => value !== undefined,
                       ),
-                    ) as Body["measures"],
+                    ),
                   }))
                 }
               />

@@ -14,7 +14,7 @@ export function FlatMeasures({ sheet }: { sheet: GarmentSheet }) {
   const flats = kind?.flats.slice(0, sleeved ? undefined : kind.flats_without_sleeves) ?? [];
   const lengths = useMemo(
     () => ({
-      ...(shape.flats as Record<string, number>),
+      ...shape.flats,
       band: bandOf(shape).height,
       turn_up: shape.turn_up,
       gap: shape.back_pocket_gap ?? undefined,
@@ -60,5 +60,5 @@ export function FlatMeasures({ sheet }: { sheet: GarmentSheet }) {
 const flat = (name: string, mm: number | undefined) => (shape: Shape) => ({
   flats: Object.fromEntries(
     Object.entries({ ...shape.flats, [name]: mm }).filter(([, value]) => value !== undefined),
-  ) as Shape["flats"],
+  ),
 });

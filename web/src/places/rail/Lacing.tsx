@@ -11,7 +11,7 @@ const laced: Of<"LevelName">[] = ["bust", "under_bust", "waist", "high_hip"];
 /** A laced back: the gap between its edges at each level, as worn, and how far a panel reaches under. */
 export function Lacing({ sheet }: { sheet: GarmentSheet }) {
   const { lacing, kind } = sheet.record.garment.shape;
-  const gaps = lacing?.gaps as Partial<Record<string, number>> | undefined;
+  const gaps = lacing?.gaps;
   const lengths = useMemo(
     () => ({
       "lacing overlap": lacing?.overlap,
@@ -29,9 +29,7 @@ export function Lacing({ sheet }: { sheet: GarmentSheet }) {
       <Checkbox
         checked={lacing != null}
         onChange={(event) =>
-          sheet.setShape(() => ({
-            lacing: event.target.checked ? ({ gaps: {}, overlap: 25 } as unknown as Lace) : null,
-          }))
+          sheet.setShape(() => ({ lacing: event.target.checked ? { gaps: {}, overlap: 25 } : null }))
         }
       >
         The back is laced
@@ -44,7 +42,7 @@ export function Lacing({ sheet }: { sheet: GarmentSheet }) {
                 ...now,
                 gaps: Object.fromEntries(
                   Object.entries({ ...now.gaps, [level]: mm }).filter(([, gap]) => gap !== undefined),
-                ) as Lace["gaps"],
+                ),
               })),
             ),
           )}

@@ -4,7 +4,7 @@ import { useState } from "react";
 import { answered, client, type Of, Refused } from "../../api/client";
 import { levelWords } from "../../cloth/Balance";
 import { readLengths } from "../../entry/lengths";
-import type { AtWork } from "../../fitting/FittingPlace";
+import type { AtWork } from "../../fitting/atWork";
 import { UndoButton } from "../../fitting/UndoButton";
 import { TableTabs } from "../../frame/TableTabs";
 import { Plan } from "./Plan";
