@@ -1,4 +1,4 @@
-import { useQuery } from "@tanstack/react-query";
+import { skipToken, useQuery } from "@tanstack/react-query";
 import { Select } from "antd";
 import { useState } from "react";
 import { answered, client, type Of } from "../../api/client";
@@ -16,18 +16,14 @@ export default function CompareFittings({ id, draft, job }: AtWork) {
   const [picked, setPicked] = useState<string | null>(null);
   const other = others.find((each) => each.id === picked) ?? others.at(-1);
   const otherJob = useQuery({ ...jobQuery(other?.id ?? ""), enabled: other !== undefined });
+  const one = otherJob.data;
   const compared = useQuery({
-    queryKey: ["comparison", otherJob.data, job],
-    enabled: otherJob.data !== undefined,
+    queryKey: ["comparison", one, job],
     staleTime: Infinity,
-    queryFn: async () =>
-      (
-        await answered(
-          client.POST("/api/v1/compute/comparison", {
-            body: { one: otherJob.data as Of<"Job">, other: job },
-          }),
-        )
-      ).data,
+    queryFn: one
+      ? async () =>
+          (await answered(client.POST("/api/v1/compute/comparison", { body: { one, other: job } }))).data
+      : skipToken,
   });
   const number = draft.draft?.number;
   const data = compared.data;

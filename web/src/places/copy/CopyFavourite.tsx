@@ -9,6 +9,7 @@ import type { AtWork } from "../../fitting/atWork";
 import { UndoButton } from "../../fitting/UndoButton";
 import { TableTabs } from "../../frame/TableTabs";
 import { CopyResult } from "./CopyResult";
+import { changed } from "../../entry/changed";
 
 type Flats = Partial<Record<Of<"FlatName">, number>>;
 
@@ -34,9 +35,7 @@ export default function CopyFavourite({ id, draft, job }: AtWork) {
   });
   const choose = (garment: string) => {
     const other = rail.data?.find((each) => each.id === garment)?.record.garment.shape.flats ?? {};
-    setFavourite(
-      Object.fromEntries(measured.flatMap(({ name }) => (other[name] ? [[name, other[name]]] : []))) as Flats,
-    );
+    setFavourite(measured.reduce<Flats>((all, { name }) => changed(all, name, other[name]), {}));
   };
   const others =
     rail.data?.filter(
@@ -76,14 +75,7 @@ export default function CopyFavourite({ id, draft, job }: AtWork) {
             shown={shown ? (shown[name] ?? "") : undefined}
             wrong={wrong[name]}
             onWrong={(said) => setWrong((now) => ({ ...now, [name]: said }))}
-            onLength={(mm) =>
-              setFavourite(
-                (now) =>
-                  Object.fromEntries(
-                    Object.entries({ ...now, [name]: mm }).filter(([, each]) => each !== undefined),
-                  ) as Flats,
-              )
-            }
+            onLength={(mm) => setFavourite((now) => changed(now, name, mm))}
           />
         ))}
       </div>

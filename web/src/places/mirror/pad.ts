@@ -43,8 +43,9 @@ export function padded<Name extends string>(pad: Pad<Name>, event: PadEvent<Name
     case "turned":
       return { ...pad, ...turned, field: event.field };
     case "taken": {
-      const empty = Object.fromEntries(Object.keys(pad.text).map((name) => [name, ""]));
-      return { ...pad, ...turned, text: empty as Record<Name, string>, field: event.field, wrong: null };
+      const empty = { ...pad.text };
+      for (const name in empty) empty[name] = "";
+      return { ...pad, ...turned, text: empty, field: event.field, wrong: null };
     }
     case "heard":
       return { ...pad, echo: event.echo };

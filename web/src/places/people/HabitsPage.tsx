@@ -8,6 +8,7 @@ import { OwnEase } from "./OwnEase";
 import { OwnSections } from "./OwnSections";
 import { Rule } from "./Rule";
 import "./people.css";
+import { changed } from "../../entry/changed";
 
 type Habits = Of<"Habits">;
 
@@ -42,13 +43,8 @@ export default function HabitsPage() {
         Object.entries({ ...all.rules, [key]: value }).filter(([, each]) => each !== undefined),
       ),
     }));
-  const setLevel = <Key extends "ease" | "sections">(part: Key, level: string, value: number | undefined) =>
-    save.mutate((all) => ({
-      ...all,
-      [part]: Object.fromEntries(
-        Object.entries({ ...all[part], [level]: value }).filter(([, each]) => each !== undefined),
-      ),
-    }));
+  const setLevel = (part: "ease" | "sections", level: Of<"LevelName">, value: number | undefined) =>
+    save.mutate((all) => ({ ...all, [part]: changed(all[part] ?? {}, level, value) }));
   return (
     <div className="page stack gap-18 max-980">
       <h1>Habits</h1>

@@ -42,7 +42,7 @@ export function OwnSections({
                     "An average body; a flat or a deep one has another share. It shapes the fit picture alone.",
                 }}
                 own={own?.[level.name]}
-                onChange={(key, value) => onChange(key as Of<"LevelName">, value)}
+                onChange={(_, value) => onChange(level.name, value)}
               />
             ))}
         </tbody>

@@ -12,6 +12,7 @@ import { TakeAway } from "../../entry/TakeAway";
 import { Layers } from "./Layers";
 import { useWearer } from "./useWearer";
 import { to } from "../../frame/registry";
+import { changed } from "../../entry/changed";
 
 type Kept = Of<"KeptWearer">;
 type Body = Of<"Body">;
@@ -102,14 +103,7 @@ export function WearerSheet({ kept }: { kept: Kept }) {
                 wrong={wrong[name]}
                 onWrong={(said) => setWrong((now) => ({ ...now, [name]: said }))}
                 onLength={(mm) =>
-                  onDay((each) => ({
-                    ...each,
-                    measures: Object.fromEntries(
-                      Object.entries({ ...each.measures, [name]: mm }).filter(
-                        ([, value]) => value !== undefined,
-                      ),
-                    ),
-                  }))
+                  onDay((each) => ({ ...each, measures: changed(each.measures ?? {}, name, mm) }))
                 }
               />
             ))}

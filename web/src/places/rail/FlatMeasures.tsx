@@ -1,8 +1,10 @@
+import type { Of } from "../../api/client";
 import { useQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
 import { wordsQuery } from "../../api/queries";
 import { bandOf, type GarmentSheet, type Shape } from "./useGarmentSheet";
 import { useSheetField } from "./useSheetField";
+import { changed } from "../../entry/changed";
 
 /** Every measure of the garment laid flat; tab follows the tape down the garment. */
 export function FlatMeasures({ sheet }: { sheet: GarmentSheet }) {
@@ -57,8 +59,6 @@ export function FlatMeasures({ sheet }: { sheet: GarmentSheet }) {
   );
 }
 
-const flat = (name: string, mm: number | undefined) => (shape: Shape) => ({
-  flats: Object.fromEntries(
-    Object.entries({ ...shape.flats, [name]: mm }).filter(([, value]) => value !== undefined),
-  ),
+const flat = (name: Of<"FlatName">, mm: number | undefined) => (shape: Shape) => ({
+  flats: changed(shape.flats, name, mm),
 });

@@ -4,6 +4,7 @@ import type { Of } from "../../api/client";
 import { levelWords } from "../../cloth/Balance";
 import type { GarmentSheet } from "./useGarmentSheet";
 import { useSheetField } from "./useSheetField";
+import { changed } from "../../entry/changed";
 
 type Lace = NonNullable<Of<"Shape">["lacing"]>;
 const laced: Of<"LevelName">[] = ["bust", "under_bust", "waist", "high_hip"];
@@ -38,12 +39,7 @@ export function Lacing({ sheet }: { sheet: GarmentSheet }) {
         <div className="fields">
           {laced.map((level) =>
             field(`gap ${level}`, `gap at the ${levelWords(level)}`, (mm) =>
-              set((now) => ({
-                ...now,
-                gaps: Object.fromEntries(
-                  Object.entries({ ...now.gaps, [level]: mm }).filter(([, gap]) => gap !== undefined),
-                ),
-              })),
+              set((now) => ({ ...now, gaps: changed(now.gaps, level, mm) })),
             ),
           )}
           {field(

@@ -1,4 +1,4 @@
-import { useQuery } from "@tanstack/react-query";
+import { skipToken, useQuery } from "@tanstack/react-query";
 import { Button, Input, Select } from "antd";
 import { useState } from "react";
 import { answered, client, type Of, Refused } from "../../api/client";
@@ -20,15 +20,12 @@ export default function ShareOut({ id, draft, job, solution }: AtWork) {
   const row = levels.find((each) => each.level === level);
   const share = useQuery({
     queryKey: ["share", job, asked],
-    enabled: asked !== null,
     staleTime: Infinity,
     placeholderData: (before) => before,
-    queryFn: async () =>
-      (
-        await answered(
-          client.POST("/api/v1/compute/share", { body: { job, request: asked as Of<"ShareRequest"> } }),
-        )
-      ).data,
+    queryFn: asked
+      ? async () =>
+          (await answered(client.POST("/api/v1/compute/share", { body: { job, request: asked } }))).data
+      : skipToken,
   });
   const ask = async () => {
     try {
