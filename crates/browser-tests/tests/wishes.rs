@@ -131,7 +131,7 @@ async fn a_hem_is_made_level_by_any_school_or_left_uneven_on_purpose() {
 async fn a_lining_hangs_and_ends_as_it_is_chosen() {
     let workroom = Workroom::demo();
     let (browser, fitting) = Browser::open_fitting(&workroom.url, DESK, 315, "hem").await;
-    browser.see("Chalk table, all round").await;
+    browser.see("Chalk table, from edge to edge").await;
     for (words, hangs) in [
         ("left free", LiningHangs::Free),
         ("hemmed by itself", LiningHangs::Caught),

@@ -8,7 +8,9 @@ export const HemTable = memo(function HemTable(props: { solved: HemSolution; sid
   const { solved, side } = props;
   if (side.rows.length === 0) return null;
   const cuts = side.rows.some((row) => row.cut != null);
-  const which = !solved.paired ? "all round" : side.side === "centre" ? "both alike" : side.side;
+  // What opens in front ends where it began, once round.
+  const round = side.rows.at(-1)?.at === 360 ? "from edge to edge" : "all round";
+  const which = !solved.paired ? round : side.side === "centre" ? "both alike" : side.side;
   return (
     <div>
       <h2>Chalk table, {which}</h2>
