@@ -95,7 +95,7 @@ fn yoke(pattern: &mut Pattern, side: Side, line: &Line) {
     let mut begins = 0.0;
     for i in outwards {
         let panel = &mut half(pattern, side)[i];
-        let Some([left, right]) = crossed(panel, height) else { continue };
+        let Some([left, right]) = panel.crossed_at(height) else { continue };
         let whole = right - left;
         let depth = |x: f64| line.depth((begins + (x - left).clamp(0.0, whole)).min(line.length));
         *panel = without_strip(panel, height, [0.0, 2.0], &depth);
@@ -111,7 +111,7 @@ fn waist(pattern: &mut Pattern, side: Side, line: &Line) {
         .into_iter()
         .filter_map(|name| {
             let panel = half(pattern, side).iter().find(|panel| panel.name == name)?;
-            Some((name, crossed(panel, height)?))
+            Some((name, panel.crossed_at(height)?))
         })
         .collect();
     let whole: f64 = widths.iter().map(|(_, [left, right])| right - left).sum();
@@ -152,18 +152,6 @@ fn waist(pattern: &mut Pattern, side: Side, line: &Line) {
             *y -= at_side / 2.0;
         }
     }
-}
-
-/// Where a height crosses a panel: least and most.
-fn crossed(panel: &Panel, height: f64) -> Option<[f64; 2]> {
-    let spanning = panel.edges.iter().filter(|edge| !is_flat(edge.name) && edge.edge.spans(height));
-    let xs: Vec<f64> = spanning.map(|edge| edge.edge.at_height(height).point.x).collect();
-    let (least, most) = (xs.iter().copied().reduce(f64::min)?, xs.iter().copied().reduce(f64::max)?);
-    (xs.len() > 1).then_some([least, most])
-}
-
-fn is_flat(name: EdgeName) -> bool {
-    matches!(name, EdgeName::Seam(seam) if seam.is_crosswise())
 }
 
 /// A panel without a strip across it. What lies below the strip's middle comes up by `sinks[0]`, what lies above down by

@@ -213,15 +213,21 @@ impl Panel {
         width(height).or_else(|| width(lowest_top - 1e-6)).unwrap_or(0.0)
     }
 
-    /// How broad it is at a height, from the seam or rim at one side to that at the other; `None` where the height
-    /// misses it.
+    /// Where a height crosses it, at the seam or rim on one side and at that on the other: least and most. `None` where
+    /// the height misses it.
     #[must_use]
-    pub fn breadth_at(&self, height: f64) -> Option<f64> {
+    pub fn crossed_at(&self, height: f64) -> Option<[f64; 2]> {
         let flat = |name| matches!(name, EdgeName::Seam(seam) if SeamName::is_crosswise(seam));
         let spanning = self.edges.iter().filter(|edge| !flat(edge.name) && edge.edge.spans(height));
         let xs: Vec<f64> = spanning.map(|edge| edge.edge.at_height(height).point.x).collect();
         let (least, most) = (xs.iter().copied().reduce(f64::min)?, xs.iter().copied().reduce(f64::max)?);
-        (xs.len() > 1).then_some(most - least)
+        (xs.len() > 1).then_some([least, most])
+    }
+
+    /// How broad it is at a height, between those.
+    #[must_use]
+    pub fn breadth_at(&self, height: f64) -> Option<f64> {
+        self.crossed_at(height).map(|[least, most]| most - least)
     }
 
     /// The closed outline, the cloth on the left. Where one edge ends and the next begins elsewhere
