@@ -393,7 +393,7 @@ enter(0);
             said.contains("estimated in the drawing")
                 && !["bust", "hip width", "hem", "inseam", "outseam", "neck", "shoulder"]
                     .iter()
-                    .any(|name| missing(&name))
+                    .any(|name| missing(name))
         })
         .await;
     browser.fill("What you call it", "Painter overalls").await;
