@@ -391,9 +391,7 @@ enter(0);
                 said.contains(&format!("{name} were not")) || said.contains(&format!(" {name},"))
             };
             said.contains("estimated in the drawing")
-                && !["bust", "hip width", "hem", "inseam", "outseam", "neck", "shoulder"]
-                    .iter()
-                    .any(|name| missing(name))
+                && !["bust", "hip width", "hem", "inseam", "outseam", "neck", "shoulder"].iter().any(missing)
         })
         .await;
     browser.fill("What you call it", "Painter overalls").await;

@@ -16,7 +16,7 @@ use crate::judge::lengths::LengthName;
 use crate::judge::put_on::PutOn;
 use crate::judge::stride::Stride;
 use crate::line::LineRefusal;
-use crate::operation::hem::{Collision, HemRefusal, HemWaits, TurnUp, Uneven};
+use crate::operation::hem::{Collision, HemPairSaid, HemRefusal, HemWaits, TurnUp, Uneven};
 use crate::operation::letting_out::LetOut;
 use crate::reading::side::Side;
 use crate::solve::about::About;
@@ -143,7 +143,7 @@ pub(crate) enum Finding {
     /// A hem that is uneven as it was read.
     HemUneven { hem: HemName, uneven: Uneven },
     /// Left and right of a hem differ by more than is made alike without asking.
-    HemPair { hem: HemName, said: String },
+    HemPair { hem: HemName, said: HemPairSaid },
     /// A turn-up that is splayed.
     HemSplayed { hem: HemName, turned: Box<TurnUp> },
     /// Something stands in the way of a hem.

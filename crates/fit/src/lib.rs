@@ -33,7 +33,7 @@ pub use copy::{CopyLength, CopyPlan, CopyRow, copy_from};
 pub use garment::{Garment, SeamName};
 pub use house::caution::Caution;
 pub use house::choice::{
-    CHOICES, ChoiceEntry, ChoiceOption, FitOn, HemCut, HemSewn, HemWhen, LevelBy, LiningEdge, LiningHangs,
+    ChoiceEntry, ChoiceOption, Choices, FitOn, HemCut, HemSewn, HemWhen, LevelBy, LiningEdge, LiningHangs,
     MatchBy, MirrorBy, OldEdge, Pairs, PinFace, PinSides, PinsLie, Preset,
 };
 pub use house::habit::{AllowanceHabit, EveningChoice, HabitOutOfRange, Habits, OneSide, Paper};

@@ -1126,22 +1126,322 @@ export interface components {
             version: number;
         };
         /** @description A choice with its options, the house's first. */
-        ChoiceEntry: {
-            /** @description Its name in files and requests. */
-            key: string;
+        ChoiceEntry_FitOn: {
             /** @description Its options. */
-            options: components["schemas"]["ChoiceOption"][];
+            options: components["schemas"]["ChoiceOption_FitOn"][];
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description A choice with its options, the house's first. */
+        ChoiceEntry_HemCut: {
+            /** @description Its options. */
+            options: components["schemas"]["ChoiceOption_HemCut"][];
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description A choice with its options, the house's first. */
+        ChoiceEntry_HemSewn: {
+            /** @description Its options. */
+            options: components["schemas"]["ChoiceOption_HemSewn"][];
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description A choice with its options, the house's first. */
+        ChoiceEntry_HemWhen: {
+            /** @description Its options. */
+            options: components["schemas"]["ChoiceOption_HemWhen"][];
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description A choice with its options, the house's first. */
+        ChoiceEntry_LevelBy: {
+            /** @description Its options. */
+            options: components["schemas"]["ChoiceOption_LevelBy"][];
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description A choice with its options, the house's first. */
+        ChoiceEntry_LiningEdge: {
+            /** @description Its options. */
+            options: components["schemas"]["ChoiceOption_LiningEdge"][];
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description A choice with its options, the house's first. */
+        ChoiceEntry_LiningHangs: {
+            /** @description Its options. */
+            options: components["schemas"]["ChoiceOption_LiningHangs"][];
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description A choice with its options, the house's first. */
+        ChoiceEntry_MatchBy: {
+            /** @description Its options. */
+            options: components["schemas"]["ChoiceOption_MatchBy"][];
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description A choice with its options, the house's first. */
+        ChoiceEntry_MirrorBy: {
+            /** @description Its options. */
+            options: components["schemas"]["ChoiceOption_MirrorBy"][];
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description A choice with its options, the house's first. */
+        ChoiceEntry_OldEdge: {
+            /** @description Its options. */
+            options: components["schemas"]["ChoiceOption_OldEdge"][];
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description A choice with its options, the house's first. */
+        ChoiceEntry_Pairs: {
+            /** @description Its options. */
+            options: components["schemas"]["ChoiceOption_Pairs"][];
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description A choice with its options, the house's first. */
+        ChoiceEntry_PinFace: {
+            /** @description Its options. */
+            options: components["schemas"]["ChoiceOption_PinFace"][];
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description A choice with its options, the house's first. */
+        ChoiceEntry_PinSides: {
+            /** @description Its options. */
+            options: components["schemas"]["ChoiceOption_PinSides"][];
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description A choice with its options, the house's first. */
+        ChoiceEntry_PinsLie: {
+            /** @description Its options. */
+            options: components["schemas"]["ChoiceOption_PinsLie"][];
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description A choice with its options, the house's first. */
+        ChoiceEntry_Preset: {
+            /** @description Its options. */
+            options: components["schemas"]["ChoiceOption_Preset"][];
             /** @description Its name on screen. */
             words: string;
         };
         /** @description An option of a choice. */
-        ChoiceOption: {
-            /** @description Its name in files and requests. */
-            key: string;
+        ChoiceOption_FitOn: {
+            /**
+             * @description What a fitting is done on.
+             * @enum {string}
+             */
+            key: "wearer" | "form";
             /** @description What speaks for it. */
             reason: string;
             /** @description Its name on screen. */
             words: string;
+        };
+        /** @description An option of a choice. */
+        ChoiceOption_HemCut: {
+            /**
+             * @description When the surplus below a hem is cut off.
+             * @enum {string}
+             */
+            key: "before" | "after";
+            /** @description What speaks for it. */
+            reason: string;
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description An option of a choice. */
+        ChoiceOption_HemSewn: {
+            /**
+             * @description What a hem is sewn with.
+             * @enum {string}
+             */
+            key: "hand" | "machine";
+            /** @description What speaks for it. */
+            reason: string;
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description An option of a choice. */
+        ChoiceOption_HemWhen: {
+            /**
+             * @description When the hem is sewn.
+             * @enum {string}
+             */
+            key: "last" | "flat";
+            /** @description What speaks for it. */
+            reason: string;
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description An option of a choice. */
+        ChoiceOption_LevelBy: {
+            /**
+             * @description How a hem is made level.
+             * @enum {string}
+             */
+            key: "floor" | "even" | "hung";
+            /** @description What speaks for it. */
+            reason: string;
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description An option of a choice. */
+        ChoiceOption_LiningEdge: {
+            /**
+             * @description What becomes of a lining's edge.
+             * @enum {string}
+             */
+            key: "folded" | "cut";
+            /** @description What speaks for it. */
+            reason: string;
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description An option of a choice. */
+        ChoiceOption_LiningHangs: {
+            /**
+             * @description How a lining hangs.
+             * @enum {string}
+             */
+            key: "attached" | "free" | "caught";
+            /** @description What speaks for it. */
+            reason: string;
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description An option of a choice. */
+        ChoiceOption_MatchBy: {
+            /**
+             * @description What a line is measured from on the cloth.
+             * @enum {string}
+             */
+            key: "old_seam" | "raw_edge";
+            /** @description What speaks for it. */
+            reason: string;
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description An option of a choice. */
+        ChoiceOption_MirrorBy: {
+            /**
+             * @description How a line gets from one side to the other.
+             * @enum {string}
+             */
+            key: "landmark" | "seams";
+            /** @description What speaks for it. */
+            reason: string;
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description An option of a choice. */
+        ChoiceOption_OldEdge: {
+            /**
+             * @description What becomes of a worn or decorative edge.
+             * @enum {string}
+             */
+            key: "original" | "new_hem";
+            /** @description What speaks for it. */
+            reason: string;
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description An option of a choice. */
+        ChoiceOption_Pairs: {
+            /**
+             * @description How two legs or sleeves are hemmed.
+             * @enum {string}
+             */
+            key: "parallel" | "reference";
+            /** @description What speaks for it. */
+            reason: string;
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description An option of a choice. */
+        ChoiceOption_PinFace: {
+            /**
+             * @description Which face of the garment is out while it is pinned.
+             * @enum {string}
+             */
+            key: "right_side" | "inside_out";
+            /** @description What speaks for it. */
+            reason: string;
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description An option of a choice. */
+        ChoiceOption_PinSides: {
+            /**
+             * @description Which sides are pinned.
+             * @enum {string}
+             */
+            key: "both" | "one";
+            /** @description What speaks for it. */
+            reason: string;
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description An option of a choice. */
+        ChoiceOption_PinsLie: {
+            /**
+             * @description How pins lie.
+             * @enum {string}
+             */
+            key: "along" | "across" | "slanted";
+            /** @description What speaks for it. */
+            reason: string;
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description An option of a choice. */
+        ChoiceOption_Preset: {
+            /**
+             * @description How pins get into a garment.
+             * @enum {string}
+             */
+            key: "by_feel" | "ladder";
+            /** @description What speaks for it. */
+            reason: string;
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description Every choice with its options, by its name in files and requests. */
+        Choices: {
+            /** @description What a fitting is done on. */
+            fit_on: components["schemas"]["ChoiceEntry_FitOn"];
+            /** @description When the surplus below a hem is cut off. */
+            hem_cut: components["schemas"]["ChoiceEntry_HemCut"];
+            /** @description What a hem is sewn with. */
+            hem_sewn: components["schemas"]["ChoiceEntry_HemSewn"];
+            /** @description When the hem is sewn. */
+            hem_when: components["schemas"]["ChoiceEntry_HemWhen"];
+            /** @description How a hem is made level. */
+            level_by: components["schemas"]["ChoiceEntry_LevelBy"];
+            /** @description What becomes of a lining's edge. */
+            lining_edge: components["schemas"]["ChoiceEntry_LiningEdge"];
+            /** @description How a lining hangs. */
+            lining_hangs: components["schemas"]["ChoiceEntry_LiningHangs"];
+            /** @description What a line is measured from on the cloth. */
+            match_by: components["schemas"]["ChoiceEntry_MatchBy"];
+            /** @description How a line gets from one side to the other. */
+            mirror_by: components["schemas"]["ChoiceEntry_MirrorBy"];
+            /** @description What becomes of a worn or decorative edge. */
+            old_edge: components["schemas"]["ChoiceEntry_OldEdge"];
+            /** @description How two legs or sleeves are hemmed. */
+            pairs: components["schemas"]["ChoiceEntry_Pairs"];
+            /** @description Which face of the garment is out while it is pinned. */
+            pin_face: components["schemas"]["ChoiceEntry_PinFace"];
+            /** @description Which sides are pinned. */
+            pin_sides: components["schemas"]["ChoiceEntry_PinSides"];
+            /** @description How pins lie. */
+            pins_lie: components["schemas"]["ChoiceEntry_PinsLie"];
+            /** @description How pins get into a garment. */
+            preset: components["schemas"]["ChoiceEntry_Preset"];
         };
         /** @description Whether one garment fits. */
         ClaimFit: {
@@ -1991,6 +2291,8 @@ export interface components {
         HemCut: "before" | "after";
         /** @description A facing for an edge that no turn-up fits. */
         HemFacing: {
+            /** @description What is left beyond its stitching on all sides. */
+            allowance: components["schemas"]["Length"];
             /** @description Its depth, finished. */
             depth: components["schemas"]["Length"];
             /** @description Its lower edge, along the fold, without seam allowances. */
@@ -2046,6 +2348,8 @@ export interface components {
         HemLining: {
             /** @description How far above the outer fold it ends. */
             above: components["schemas"]["Length"];
+            /** @description True where it is sewn to the outside at the edge, right sides in. */
+            bagged: boolean;
             /** @description Height of the interfacing band along the hem. */
             band: components["schemas"]["Length"];
             /** @description What becomes of its edge. */
@@ -2283,7 +2587,7 @@ export interface components {
             mitres: components["schemas"]["Mitre"][];
             /** @description What becomes of the old turn-up. */
             old_turn_up: components["schemas"]["OldTurnUp"];
-            /** @description What that says. */
+            /** @description The same in words. */
             pair_words?: string | null;
             /** @description True where there is one on each side. */
             paired: boolean;
@@ -2386,7 +2690,7 @@ export interface components {
         /** @description A row of the house table. */
         HouseEntry: {
             /** @description Its name in files and requests. */
-            key: string;
+            key: components["schemas"]["HouseRule"];
             /**
              * Format: double
              * @description The least it may be set to.
@@ -2409,6 +2713,11 @@ export interface components {
              */
             value: number;
         };
+        /**
+         * @description A number the craft needs and practitioners choose.
+         * @enum {string}
+         */
+        HouseRule: "measure_age" | "pair_within" | "pin_noise" | "twist_ask" | "pin_spread" | "pin_tolerance" | "slope_woven" | "slope_knit" | "radius" | "least_allowance" | "fade_share" | "chalk_step" | "sew_before" | "lock_in" | "dart_run" | "open_aside" | "back_alone_warn" | "back_alone_share" | "pockets_apart" | "taper_worth" | "crease_shift" | "leg_shift" | "steep_within" | "steep_slope" | "steep_radius" | "ladder_step" | "ladder_near" | "seam_worth" | "dart_front" | "dart_back" | "dart_bodice" | "side_swing" | "inset_allowance" | "gusset_reach" | "hip_floor" | "knee_floor" | "elbow_floor" | "reach_floor" | "bust_floor" | "stride" | "stretch_full" | "stretch_worn" | "bust_below" | "underarm_to_waist" | "under_bust_below" | "high_hip_below" | "hip_below" | "thigh_below" | "knee_share" | "calf_share" | "hem_tolerance" | "hem_uneven" | "hem_pair_ask" | "hem_single" | "hem_first_fold" | "hem_wide" | "hem_narrow" | "hem_rolled" | "hem_deep" | "hem_faced" | "hem_knit" | "hem_bag" | "facing_depth" | "ease_firm" | "ease_soft" | "ease_knit" | "ease_wool" | "hem_pinch" | "hem_ease_row" | "hem_open_splay" | "hem_open_flat" | "tuck_above" | "hem_floor" | "hem_uneven_by" | "hem_blend" | "sleeve_below" | "tuck_trim" | "tuck_trim_from" | "original_ease" | "lining_above" | "lining_free" | "lining_slack" | "lining_turn" | "undo_lining" | "band_over" | "mitre_trim" | "vent_left" | "pocket_clear" | "button_clear" | "trip_below" | "cloth_width" | "elastic_draws" | "elastic_share" | "elastic_end" | "elastic_most" | "bias_join" | "waist_ease" | "pleat_depth" | "slit_open" | "slit_height" | "vouch_within" | "sewing_a_day";
         /** @description The garment and the fitting that a job became. */
         Imported: {
             /**
@@ -2424,6 +2733,8 @@ export interface components {
         };
         /** @description A piece to set into a seam, or under an arm. */
         Inset: {
+            /** @description What is cut beyond the finished piece on each side. */
+            allowance: components["schemas"]["Length"];
             /** @description Where along the seam it reaches, from the lower end. */
             from: components["schemas"]["Length"];
             /** @description True for a diamond under the arm; false for a strip down the seam. */
@@ -4045,7 +4356,7 @@ export interface components {
         Uneven: {
             /** @description The highest reading less the lowest. */
             by: components["schemas"]["Length"];
-            /** @description Its likely cause, and what to look at. */
+            /** @description The same in words, and what to look at. */
             words: string;
         };
         /**
@@ -4190,6 +4501,8 @@ export interface components {
             upper: components["schemas"]["Length"];
             /** @description What to do, in a few sentences. */
             words: string[];
+            /** @description Zips that run into the new edge. */
+            zips: components["schemas"]["ZipAtWaist"][];
         };
         /** @description Where the finished hem shall be. */
         Wanted: {
@@ -4271,7 +4584,7 @@ export interface components {
             /** @description Measures of a body, down the body. */
             body: components["schemas"]["MeasureWords_MeasureName"][];
             /** @description Choices that can be made as habits. */
-            choices: components["schemas"]["ChoiceEntry"][];
+            choices: components["schemas"]["Choices"];
             /** @description Ways of evening. */
             evening: components["schemas"]["EveningWords"][];
             /** @description Ways to hem. */
@@ -4302,6 +4615,13 @@ export interface components {
             record: components["schemas"]["GarmentRecord"];
             /** @description What was read on it before and is on nothing of it now: it waits in its fitting. */
             strays: components["schemas"]["StrayOn"][];
+        };
+        /** @description A zip that the new waist edge runs into. */
+        ZipAtWaist: {
+            /** @description How far it opens. */
+            opens: components["schemas"]["Length"];
+            /** @description The seam it is in. */
+            seam: components["schemas"]["SeamName"];
         };
     };
     responses: never;

@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { type ComponentType, useCallback, useEffect, useMemo } from "react";
 import { useParams } from "react-router";
 import { jobQuery, solutionQuery } from "../api/queries";
+import { keysOf } from "../entry/keysOf";
 import { patient } from "../frame/patient";
 import { type FittingPlaceName, placeNamed } from "../frame/registry";
 import { useSaved } from "../frame/saved";
@@ -27,9 +28,7 @@ const places: Record<FittingPlaceName, () => Promise<{ default: ComponentType<At
   compare: () => import("../places/compare/CompareFittings"),
   history: () => import("../places/history/History"),
 };
-const shown = new Map(
-  (Object.keys(places) as FittingPlaceName[]).map((place) => [place, patient(places[place])]),
-);
+const shown = new Map(keysOf(places).map((place) => [place, patient(places[place])]));
 
 /** Fetches the other places while there is a connection, so that losing it closes none of them. */
 function useAllPlaces() {

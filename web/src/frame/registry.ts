@@ -1,3 +1,5 @@
+import { keysOf } from "../entry/keysOf";
+
 /** Where something of a fitting is done: before the mirror, at the chalk table, or at the bench. */
 export type Table = "mirror" | "chalk" | "bench";
 
@@ -33,7 +35,7 @@ export function placeNamed(name: string | undefined): FittingPlaceName {
 
 /** The places at one table, in order. */
 export function placesAt(table: Table): { place: FittingPlaceName; words: string }[] {
-  const names = Object.keys(fittingPlaces) as FittingPlaceName[];
+  const names = keysOf(fittingPlaces);
   return names
     .filter((place) => fittingPlaces[place].table === table)
     .map((place) => ({ place, words: fittingPlaces[place].words }));

@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Checkbox } from "antd";
 import { wordsQuery } from "../api/queries";
 import { Choice } from "../entry/Choice";
+import { chosen } from "../entry/chosen";
 import { useWishField } from "./useWishField";
 import type { HemPlace, HemSolution, HemWish } from "./wish";
 
@@ -25,10 +26,6 @@ export function HemMaking(props: {
   });
   const kind = wish.kind ?? place.usual_kind;
   const known = words.data?.hem_kinds.find((each) => each.name === kind);
-  const options = (key: string) =>
-    words.data?.choices
-      .find((each) => each.key === key)
-      ?.options.map((each) => ({ value: each.key, label: each.words })) ?? [];
   const highLow = wish.high_low;
   return (
     <div className="stack">
@@ -88,32 +85,20 @@ export function HemMaking(props: {
             <Choice
               id="lining-hangs"
               label="The lining"
-              value={(wish.lining?.hangs ?? solved?.lining?.hangs) as string}
+              value={wish.lining?.hangs ?? solved?.lining?.hangs}
               onChange={(hangs) =>
-                change((now) => ({
-                  ...now,
-                  lining: {
-                    edge: now.lining?.edge ?? null,
-                    hangs: hangs as NonNullable<NonNullable<HemWish["lining"]>["hangs"]>,
-                  },
-                }))
+                change((now) => ({ ...now, lining: { edge: now.lining?.edge ?? null, hangs } }))
               }
-              options={options("lining_hangs")}
+              options={chosen(words.data?.choices.lining_hangs)}
             />
             <Choice
               id="lining-edge"
               label="Its edge"
-              value={(wish.lining?.edge ?? solved?.lining?.edge) as string}
+              value={wish.lining?.edge ?? solved?.lining?.edge}
               onChange={(edge) =>
-                change((now) => ({
-                  ...now,
-                  lining: {
-                    hangs: now.lining?.hangs ?? null,
-                    edge: edge as NonNullable<NonNullable<HemWish["lining"]>["edge"]>,
-                  },
-                }))
+                change((now) => ({ ...now, lining: { hangs: now.lining?.hangs ?? null, edge } }))
               }
-              options={options("lining_edge")}
+              options={chosen(words.data?.choices.lining_edge)}
             />
           </>
         )}

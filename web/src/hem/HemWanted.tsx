@@ -33,7 +33,7 @@ export function HemWanted(props: {
   const { wanted } = wish;
   const field = useWishField({ wanted: lengthOf(wanted), shoes: wish.shoes });
   const landmarks = words.data?.landmarks.filter((each) => each.on_arm === sleeve) ?? [];
-  const levels = words.data?.choices.find((each) => each.key === "level_by")?.options ?? [];
+  const levels = words.data?.choices.level_by.options ?? [];
   return (
     <div className="fields" role="group" aria-label="Where the hem shall be">
       <Choice<Wanted["from"]>
@@ -69,10 +69,7 @@ export function HemWanted(props: {
         label="Made level"
         value={wish.level_by ?? solved?.level_by ?? "floor"}
         onChange={(level_by) => change((now) => ({ ...now, level_by }))}
-        options={levels.map((each) => ({
-          value: each.key as NonNullable<HemWish["level_by"]>,
-          label: each.words,
-        }))}
+        options={levels.map((each) => ({ value: each.key, label: each.words }))}
       />
       {!sleeve &&
         field(

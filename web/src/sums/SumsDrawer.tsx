@@ -2,22 +2,22 @@ import { Button, Checkbox, Drawer, Input } from "antd";
 import { useEffect, useState } from "react";
 import { Answer } from "./Answer";
 import type { Keep, Sum } from "./keeping";
-import { kinds, type SumKind, type SumName, typedOf } from "./kinds";
+import { firstKind, kinds, type SumKind, typedOf } from "./kinds";
 import { useSum } from "./useSum";
 import "./sums.css";
 
 /** The small sums, from anywhere; kept with the fitting in hand where there is one. */
 export function SumsDrawer(props: { asked: Sum | "any" | null; keep: Keep | null; onClose: () => void }) {
   const { asked } = props;
-  const [name, setName] = useState<SumName>("spacing");
+  const [kind, setKind] = useState<SumKind>(firstKind);
+  const { name } = kind;
   const [typed, setTyped] = useState<Record<string, Record<string, string>>>({});
   useEffect(() => {
     if (asked && asked !== "any") {
-      setName(asked.sum);
+      setKind(kinds.find((each) => each.name === asked.sum) ?? firstKind);
       setTyped((now) => ({ ...now, [asked.sum]: typedOf(asked) }));
     }
   }, [asked]);
-  const kind = kinds.find((each) => each.name === name) as SumKind;
   return (
     <Drawer open={asked !== null} onClose={props.onClose} title="Sums" size={430}>
       <div className="stack gap-14">
@@ -28,7 +28,7 @@ export function SumsDrawer(props: { asked: Sum | "any" | null; keep: Keep | null
               type="button"
               className="seam-key high-36"
               aria-pressed={each.name === name}
-              onClick={() => setName(each.name)}
+              onClick={() => setKind(each)}
             >
               {each.words}
             </button>

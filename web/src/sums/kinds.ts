@@ -25,21 +25,24 @@ const length = (name: string, label: string, optional = false): SumField => ({
   optional,
 });
 
+/** The sum that is offered first. */
+export const firstKind: SumKind = {
+  name: "spacing",
+  words: "Even spacing",
+  for: "buttons, eyelets, belt loops, hooks",
+  fields: [
+    length("from", "first at"),
+    length("to", "last at"),
+    { name: "count", label: "how many", is: "count" },
+    length("pinned", "one has to stand at", true),
+    length("clear.at", "none may stand at", true),
+    length("clear.by", "keep off by", true),
+  ],
+};
+
 /** The sums with their fields, in the order they are offered. */
 export const kinds: SumKind[] = [
-  {
-    name: "spacing",
-    words: "Even spacing",
-    for: "buttons, eyelets, belt loops, hooks",
-    fields: [
-      length("from", "first at"),
-      length("to", "last at"),
-      { name: "count", label: "how many", is: "count" },
-      length("pinned", "one has to stand at", true),
-      length("clear.at", "none may stand at", true),
-      length("clear.by", "keep off by", true),
-    ],
-  },
+  firstKind,
   {
     name: "bias",
     words: "Bias strips",

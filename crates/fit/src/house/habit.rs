@@ -186,7 +186,7 @@ impl Habits {
             let entry = rule.entry();
             if !(entry.least..=entry.most).contains(value) {
                 return Err(HabitOutOfRange {
-                    path: format!("rules.{}", entry.key),
+                    path: format!("rules.{}", entry.key.word()),
                     name: entry.name.to_owned(),
                     value: *value,
                     least: entry.least,

@@ -34,12 +34,18 @@ macro_rules! house_rules {
             /// Every rule, in the order the work meets them.
             pub const ALL: &[HouseRule] = &[$(HouseRule::$variant,)*];
 
+            /// Its name in files and requests.
+            #[must_use]
+            pub const fn word(self) -> &'static str {
+                match self { $(HouseRule::$variant => $key,)* }
+            }
+
             /// Its entry in the table.
             #[must_use]
             pub const fn entry(self) -> HouseEntry {
                 match self {
                     $(HouseRule::$variant => HouseEntry {
-                        key: $key, name: $name, value: $value, unit: RuleUnit::$unit,
+                        key: HouseRule::$variant, name: $name, value: $value, unit: RuleUnit::$unit,
                         least: $least, most: $most, reason: $reason,
                     },)*
                 }
@@ -53,7 +59,7 @@ macro_rules! house_rules {
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 pub struct HouseEntry {
     /// Its name in files and requests.
-    pub key: &'static str,
+    pub key: HouseRule,
     /// Its name on screen.
     pub name: &'static str,
     /// The house default.
@@ -327,15 +333,14 @@ mod tests {
     fn every_default_lies_within_its_own_limits_and_has_a_reason() {
         for rule in HouseRule::ALL {
             let entry = rule.entry();
-            assert!(entry.least <= entry.value && entry.value <= entry.most, "{}", entry.key);
-            assert!(entry.reason.ends_with('.') || entry.reason.ends_with(')'), "{}", entry.key);
+            assert!(entry.least <= entry.value && entry.value <= entry.most, "{rule:?}");
+            assert!(entry.reason.ends_with('.') || entry.reason.ends_with(')'), "{rule:?}");
             if let Some(eighths) = rule.eighths() {
                 let inches = f64::from(eighths) * 25.4 / 8.0;
-                assert!(entry.least <= inches && inches <= entry.most, "{} in inches", entry.key);
-                assert!((inches - entry.value).abs() <= 12.0, "{}: {inches}", entry.key);
+                assert!(entry.least <= inches && inches <= entry.most, "{rule:?} in inches");
+                assert!((inches - entry.value).abs() <= 12.0, "{rule:?}: {inches}");
             }
-            let json = serde_json::to_string(rule).unwrap();
-            assert_eq!(json, format!("\"{}\"", entry.key));
+            assert_eq!(serde_json::to_string(rule).unwrap(), format!("\"{}\"", rule.word()));
         }
     }
 }

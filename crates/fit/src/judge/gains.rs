@@ -73,6 +73,8 @@ pub struct Inset {
     pub to: Length,
     /// Finished widths at each level: `(level, width)`.
     pub widths: Vec<InsetWidth>,
+    /// What is cut beyond the finished piece on each side.
+    pub allowance: Length,
     /// What to cut and how to set it in.
     pub words: String,
 }
@@ -194,7 +196,6 @@ fn inside(
 #[must_use]
 pub fn insets(shape: &Shape, pattern: &Pattern, gains: &[LevelGain], habits: &Habits) -> Vec<Inset> {
     let allowance = habits.rule(HouseRule::InsetAllowance);
-    let scale = habits.scale;
     let mut insets = Vec::new();
     let strip_in = |seam: SeamName, tube: Tube| -> Option<Inset> {
         let [edge, _] = pattern.edges(seam)?;
@@ -219,10 +220,6 @@ pub fn insets(shape: &Shape, pattern: &Pattern, gains: &[LevelGain], habits: &Ha
         let low = short.iter().map(|(_, station, _)| *station).fold(f64::MAX, f64::min);
         let high = short.iter().map(|(_, station, _)| *station).fold(f64::MIN, f64::max);
         let (from, to) = ((low - fade).max(0.0), (high + fade).min(edge.length()));
-        let write = |mm: f64| scale.write(Length::from_mm(mm));
-        let at =
-            |(level, _, width): &(LevelName, f64, f64)| format!("{} at the {}", write(*width), level.words());
-        let widths: Vec<String> = short.iter().map(at).collect();
         Some(Inset {
             seam,
             gusset: false,
@@ -236,14 +233,8 @@ pub fn insets(shape: &Shape, pattern: &Pattern, gains: &[LevelGain], habits: &Ha
                     cut: Length::from_mm(width + 2.0 * allowance),
                 })
                 .collect(),
-            words: format!(
-                "Set a strip into each {}: {} long, finished {}, running to a point where nothing is missing. Cut it {} wider for {} on each side.",
-                seam.words(),
-                write(to - from),
-                widths.join(", "),
-                write(2.0 * allowance),
-                write(allowance)
-            ),
+            allowance: Length::from_mm(allowance),
+            words: String::new(),
         })
     };
     for (seam, tube) in [
@@ -276,8 +267,6 @@ fn gusset(shape: &Shape, pattern: &Pattern, gains: &[LevelGain], habits: &Habits
     let [side, _] = pattern.edges(SeamName::Side)?;
     let reach = (width * habits.rule(HouseRule::FadeShare) / 2.0).max(habits.rule(HouseRule::GussetReach));
     let allowance = habits.rule(HouseRule::InsetAllowance);
-    let write = |mm: f64| habits.scale.write(Length::from_mm(mm));
-    let edge = (width / 2.0).hypot(reach);
     Some(Inset {
         seam: SeamName::Side,
         gusset: true,
@@ -288,12 +277,7 @@ fn gusset(shape: &Shape, pattern: &Pattern, gains: &[LevelGain], habits: &Habits
             finished: Length::from_mm(width),
             cut: Length::from_mm(width + 2.0 * allowance),
         }],
-        words: format!(
-            "Or a gusset under each arm: a diamond {} wide and {} long, each edge {}, plus {} all round; one point down the side seam, one along the sleeve. Reinforce its corners before they are clipped.",
-            write(width),
-            write(2.0 * reach),
-            write(edge),
-            write(allowance)
-        ),
+        allowance: Length::from_mm(allowance),
+        words: String::new(),
     })
 }

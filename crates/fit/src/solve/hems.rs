@@ -8,6 +8,7 @@ use crate::operation::hem::{HemSolution, HemSolver, HemTemplate, templates};
 use crate::pattern::Pattern;
 use crate::solve::job::Job;
 use crate::solve::job_error::JobError;
+use crate::words::hem_said;
 
 /// Every hem of a job at full size, panel by panel: nothing for hems that are not cut, or not settled yet.
 ///
@@ -28,7 +29,6 @@ impl<'a> Drawn<'a> {
             came: self.came.as_ref()?,
             pattern: sewn?,
             body: self.job.body.as_ref(),
-            wearer: &self.job.wearer,
             habits: self.habits,
             washed: self.job.garment.washed || self.job.fitting.progress.done.contains_key("wash"),
         })
@@ -36,6 +36,11 @@ impl<'a> Drawn<'a> {
 
     pub(super) fn hems(&self, sewn: Option<&Pattern>) -> Vec<HemSolution> {
         let Some(solver) = self.hem_solver(sewn) else { return Vec::new() };
-        self.job.fitting.hems.iter().filter_map(|wish| solver.solve(wish)).collect()
+        let mut hems: Vec<HemSolution> =
+            self.job.fitting.hems.iter().filter_map(|wish| solver.solve(wish)).collect();
+        for hem in &mut hems {
+            hem_said(hem, &self.job.garment, &self.job.wearer, self.habits);
+        }
+        hems
     }
 }

@@ -15,6 +15,7 @@ use crate::judge::put_on::{PutOn, put_on};
 use crate::judge::stride::{self, Stride, stride};
 use crate::pattern::Pattern;
 use crate::unit::length::Length;
+use crate::words::inset_words;
 
 /// What a garment measures and how it will sit.
 #[derive(Default)]
@@ -68,7 +69,10 @@ pub(super) fn judged(drawn: &Drawn<'_>, altered: &Altered) -> Judged {
         put_on: put_on(&levels, will_be, judging),
         lengths: lengths(came, will_be, judging),
         armholes: armholes(shape, came, will_be, habits),
-        insets: insets(shape, came, &gains, habits),
+        insets: insets(shape, came, &gains, habits)
+            .into_iter()
+            .map(|inset| Inset { words: inset_words(&inset, habits.scale), ..inset })
+            .collect(),
         gains,
         drawing: Some(drawing(drawn, [came, will_be], &levels)),
         levels,

@@ -236,7 +236,7 @@ impl Mind<'_> {
         let ask = Length::from_mm(drawn.habits.rule(HouseRule::HemPairAsk));
         if solved.paired
             && solved.pairs.iter().any(|row| row.take_up[2].abs() > ask)
-            && let Some(said) = solved.pair_words.clone()
+            && let Some(said) = solved.pair
         {
             self.found.push(Finding::HemPair { hem, said });
         }

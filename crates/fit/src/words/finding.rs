@@ -1,7 +1,10 @@
 //! What was found, in sentences.
 
+use super::collision::collision_words;
+use super::hem_pair::{hem_pair_words, uneven_words};
 use super::hem_refusal::hem_refused;
 use super::hem_waits::hem_waits;
+use super::inset::inset_words;
 use super::length_said::length_said;
 use super::seam_words::SeamWords;
 use crate::finding::{Finding, OneSideOnly, Unpinned, Unread};
@@ -135,7 +138,7 @@ impl Said<'_> {
                 let side = fit.side.map_or(String::new(), |side| format!("On the {}: ", side.words()));
                 format!("{side}{}", fit.words)
             }
-            Finding::Inset(inset) => inset.words.clone(),
+            Finding::Inset(inset) => inset_words(inset, self.habits.scale),
             Finding::LacingClosed(level) => format!(
                 "At the {} the laced edges already meet: nothing is left to tighten. Take the seams in there, or pad.",
                 level.words()
@@ -239,10 +242,10 @@ impl Said<'_> {
             Finding::HemRefused { refusal, turned, .. } => {
                 hem_refused(*refusal, turned.as_deref(), self.habits.scale)
             }
-            Finding::HemUneven { uneven, .. } => uneven.words.clone(),
-            Finding::HemPair { said, .. } => said.clone(),
+            Finding::HemUneven { uneven, .. } => uneven_words(uneven, self.habits.scale),
+            Finding::HemPair { hem, said } => hem_pair_words(*said, *hem, self.habits.scale),
             Finding::HemSplayed { turned, .. } => turned.words.join(" "),
-            Finding::HemBlocked { by, .. } => by.says.clone(),
+            Finding::HemBlocked { by, .. } => collision_words(by, self.habits.scale),
             Finding::HemShrinks { share, .. } => format!(
                 "Not washed yet; a swatch lost {:.1} %. Fold and cut line stand lower by as much, so that it is right once it is washed. Wash it only when it is sewn; or wash it first, say so on its sheet, and the lines move.",
                 100.0 * share

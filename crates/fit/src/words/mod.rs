@@ -1,19 +1,27 @@
 //! The only place where what was found becomes sentences.
 
 mod armhole;
+mod collision;
 mod finding;
+mod hem;
+mod hem_lining;
+mod hem_pair;
 mod hem_refusal;
 mod hem_waits;
+mod inset;
 mod lapse;
 mod length_said;
 mod put_on;
 mod seam_words;
+mod tuck;
+mod turn_up;
+mod waist;
 mod waits;
 
 pub(crate) use armhole::armhole_words;
 pub(crate) use finding::{line_refused, warning};
-pub(crate) use hem_refusal::hem_refused;
-pub(crate) use hem_waits::hem_waits;
+pub(crate) use hem::hem_said;
+pub(crate) use inset::inset_words;
 pub(crate) use lapse::lapsed;
 pub(crate) use length_said::length_said;
 pub(crate) use put_on::put_on_words;

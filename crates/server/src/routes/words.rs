@@ -8,7 +8,7 @@ use utoipa_actix_web::service_config::ServiceConfig;
 use vemble_fit::garment::{Block, FeatureKind, FixtureKind, FlatName, Kind, LevelName, SleeveBuild};
 use vemble_fit::hem::{HemKind, Landmark};
 use vemble_fit::{
-    CHOICES, ChoiceEntry, EveningChoice, HouseEntry, HouseRule, Length, MeasureName, SeamName, section_ratio,
+    Choices, EveningChoice, HouseEntry, HouseRule, Length, MeasureName, SeamName, section_ratio,
 };
 
 use crate::problem::Refusals;
@@ -148,7 +148,7 @@ pub struct Words {
     /// Seams of a sleeve in one piece and in two.
     sleeve_seams: Vec<SeamWords>,
     /// Choices that can be made as habits.
-    choices: &'static [ChoiceEntry],
+    choices: Choices,
     /// Ways to hem.
     hem_kinds: Vec<HemKindWords>,
     /// Places of the body a hem can be wanted at.
@@ -228,7 +228,7 @@ async fn read_words() -> Json<Words> {
                 dart: false,
             })
             .collect(),
-        choices: CHOICES,
+        choices: Choices::all(),
         hem_kinds: HemKind::ALL
             .into_iter()
             .map(|name| HemKindWords {

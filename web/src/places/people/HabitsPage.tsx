@@ -9,8 +9,10 @@ import { OwnSections } from "./OwnSections";
 import { Rule } from "./Rule";
 import "./people.css";
 import { changed } from "../../entry/changed";
+import { keysOf } from "../../entry/keysOf";
 
 type Habits = Of<"Habits">;
+type Entry = Of<"HouseEntry">;
 
 /** Where practitioners disagree, what this person does; every default with its reason. */
 export default function HabitsPage() {
@@ -36,13 +38,8 @@ export default function HabitsPage() {
         Fetching your habits.
       </p>
     );
-  const setRule = (key: string, value: number | undefined) =>
-    save.mutate((all) => ({
-      ...all,
-      rules: Object.fromEntries(
-        Object.entries({ ...all.rules, [key]: value }).filter(([, each]) => each !== undefined),
-      ),
-    }));
+  const setRule = (key: Entry["key"], value: number | undefined) =>
+    save.mutate((all) => ({ ...all, rules: changed(all.rules ?? {}, key, value) }));
   const setLevel = (part: "ease" | "sections", level: Of<"LevelName">, value: number | undefined) =>
     save.mutate((all) => ({ ...all, [part]: changed(all[part] ?? {}, level, value) }));
   return (
@@ -100,22 +97,15 @@ export default function HabitsPage() {
             { value: "letter", label: "Letter" },
           ]}
         />
-        {words.data.choices.map((choice) => {
-          const key = choice.key as ChoiceKey;
-          return (
-            <Choice
-              key={choice.key}
-              id={`h-${choice.key}`}
-              label={sentence(choice.words)}
-              value={(now[key] ?? choice.options[0]?.key) as string}
-              onChange={(value) => save.mutate((all) => ({ ...all, [key]: value }) as Habits)}
-              options={choice.options.map((each) => ({
-                value: each.key,
-                label: `${each.words}: ${each.reason}`,
-              }))}
-            />
-          );
-        })}
+        {keysOf(words.data.choices).map((key) => (
+          <HabitChoice
+            key={key}
+            name={key}
+            choice={words.data.choices[key]}
+            now={now[key]}
+            onChange={(value) => save.mutate((all) => ({ ...all, [key]: value }))}
+          />
+        ))}
       </div>
       <OwnEase
         levels={words.data.levels}
@@ -133,12 +123,7 @@ export default function HabitsPage() {
         </thead>
         <tbody>
           {words.data.rules.map((entry) => (
-            <Rule
-              key={entry.key}
-              entry={entry}
-              own={now.rules?.[entry.key as keyof Habits["rules"]]}
-              onChange={setRule}
-            />
+            <Rule key={entry.key} entry={entry} own={now.rules?.[entry.key]} onChange={setRule} />
           ))}
         </tbody>
       </table>
@@ -151,6 +136,23 @@ export default function HabitsPage() {
   );
 }
 
-type ChoiceKey = "preset" | "pin_sides" | "pin_face" | "pins_lie" | "fit_on" | "mirror_by" | "match_by";
+/** One of the ways a person may go about it; the house's is the first. */
+function HabitChoice<Key extends string>(props: {
+  name: string;
+  choice: { words: string; options: { key: Key; words: string; reason: string }[] };
+  now: Key | undefined;
+  onChange: (value: Key) => void;
+}) {
+  const { choice } = props;
+  return (
+    <Choice
+      id={`h-${props.name}`}
+      label={sentence(choice.words)}
+      value={props.now ?? choice.options[0]?.key}
+      onChange={props.onChange}
+      options={choice.options.map((each) => ({ value: each.key, label: `${each.words}: ${each.reason}` }))}
+    />
+  );
+}
 
 const sentence = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

@@ -7,14 +7,14 @@ type Entry = Of<"HouseEntry">;
 const units: Record<Of<"RuleUnit">, string> = { mm: "mm", share: "", days: "days", minutes: "minutes" };
 
 /** One house default: its value, the reason for it, and this person's own. */
-export function Rule({
+export function Rule<Key extends string>({
   entry,
   own,
   onChange,
 }: {
-  entry: Entry;
+  entry: Omit<Entry, "key"> & { key: Key };
   own: number | undefined;
-  onChange: (key: string, value: number | undefined) => void;
+  onChange: (key: Key, value: number | undefined) => void;
 }) {
   const [text, setText] = useState<string | null>(null);
   const value = Number(text?.replace(",", "."));

@@ -23,7 +23,7 @@ export function Clips({ sheet, seams }: { sheet: GarmentSheet; seams: Of<"Pinnab
   return (
     <ShapeList
       sheet={sheet}
-      list="clips"
+      list={[(shape) => shape.clips, (clips) => ({ clips })]}
       add="The allowance is clipped somewhere"
       fresh={first && { seam: first, station: 100, left: 5 }}
       row={(clip, i, set) => (

@@ -76,7 +76,7 @@ export function NearHems({ sheet, places }: { sheet: GarmentSheet; places: Of<"H
       )}
       <ShapeList
         sheet={sheet}
-        list="near_hems"
+        list={[(shape) => shape.near_hems, (near_hems) => ({ near_hems })]}
         add="Something stands near a hem"
         fresh={{ hem: "hem", kind: "vent", from: 0, to: 200, width: 0 }}
         row={(feature, i, set) => (

@@ -27,7 +27,7 @@ export function SetIn({ sheet, seams }: { sheet: GarmentSheet; seams: Of<"Pinnab
   return (
     <ShapeList
       sheet={sheet}
-      list="fixtures"
+      list={[(shape) => shape.fixtures, (fixtures) => ({ fixtures })]}
       add="Something sits in a seam: zip, pocket, label"
       fresh={first && { seam: first, kind: "zip", from: 0, to: 200 }}
       row={(fixture, i, set) => (

@@ -3,22 +3,20 @@ import type { ReactNode } from "react";
 import type { Shape } from "./useGarmentSheet";
 import type { GarmentSheet } from "./useGarmentSheet";
 
-type Lists = "clips" | "fixtures" | "near_hems";
-type Row<List extends Lists> = NonNullable<Shape[List]>[number];
-
 /** A list of a garment's sheet: its rows, a way to take each out, and one to add another. */
-export function ShapeList<List extends Lists>(props: {
+export function ShapeList<Row>(props: {
   sheet: GarmentSheet;
-  list: List;
+  /** The list in a shape, and a shape's change to another. */
+  list: [of: (shape: Shape) => Row[] | undefined, into: (rows: Row[]) => Partial<Shape>];
   /** What a new row begins as; none where nothing can be added. */
-  fresh: Row<List> | undefined;
+  fresh: Row | undefined;
   add: string;
-  row: (each: Row<List>, i: number, set: (change: Partial<Row<List>>) => void) => ReactNode;
+  row: (each: Row, i: number, set: (change: Partial<Row>) => void) => ReactNode;
 }) {
-  const { sheet, list, fresh } = props;
-  const rows = (sheet.record.garment.shape[list] ?? []) as Row<List>[];
-  const put = (change: (now: Row<List>[]) => Row<List>[]) =>
-    sheet.setShape((now) => ({ [list]: change((now[list] ?? []) as Row<List>[]) }));
+  const { sheet, fresh } = props;
+  const [of, into] = props.list;
+  const rows = of(sheet.record.garment.shape) ?? [];
+  const put = (change: (now: Row[]) => Row[]) => sheet.setShape((now) => into(change(of(now) ?? [])));
   return (
     <>
       {rows.map((each, i) => (

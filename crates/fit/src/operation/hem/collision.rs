@@ -21,6 +21,33 @@ pub enum CollisionState {
     InTheWay,
 }
 
+/// How a thing stands near the new edge; lengths are from there, positive upwards.
+#[derive(Debug, Clone, Copy, PartialEq)]
+#[expect(missing_docs, reason = "what a variant says names its fields")]
+pub enum Stands {
+    /// A vent or slit with that much of it left; where `least` is said, less than that.
+    Opening { left: Length, least: Option<Length> },
+    /// The lowest button, well above the edge.
+    ButtonsClear { lowest: Length },
+    /// The lowest button too low, its holes made: that many are left off, and the next stands there. None where
+    /// no hole of the row stands high enough.
+    ButtonsMade { lowest: Length, clear: Length, off: Option<(u32, Length)> },
+    /// The lowest button too low, no hole cut yet: all are spaced again.
+    ButtonsSpaced { lowest: Length, clear: Length, count: u32, apart: Length },
+    /// A pocket's bottom; where `clear` is said, less than that.
+    Pocket { bottom: Length, clear: Option<Length> },
+    /// A seam across, inside the turn-up or above it.
+    CrossSeam { at: Length, inside: bool },
+    /// A border that loses that much, or stays whole.
+    Border { loses: Length },
+    /// Pleats over a hem that is let down, or taken up.
+    Pleats { longer: bool },
+    /// A facing that is undone that far up.
+    Facing { undo: Length },
+    /// A tab or working buttons, to be set again that much higher where it has to move.
+    Fastening { at: Length, higher: Option<Length>, on_sleeve: bool },
+}
+
 /// One thing near the hem after the change.
 #[derive(Debug, Clone, PartialEq, Serialize)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
@@ -37,6 +64,9 @@ pub struct Collision {
     pub state: CollisionState,
     /// New places for buttons, above the new fold, the lowest first.
     pub spaced: Vec<Length>,
+    /// How it stands.
+    #[serde(skip)]
+    pub stands: Stands,
     /// How it stands and what to do.
     pub says: String,
 }
@@ -58,176 +88,97 @@ pub(super) fn collision(
     made: bool,
     habits: &Habits,
 ) -> Collision {
-    let rule = |rule| habits.rule(rule);
-    let write = |mm: f64| habits.scale.write(Length::from_mm(mm));
-    let level = |mm: f64| format!("{} {}", write(mm.abs()), if mm < 0.0 { "below" } else { "above" });
-    let (from, to) = (feature.from.mm() - up, feature.to.mm() - up);
-    let longer = up < 0.0;
+    let after = [feature.from.mm() - up, feature.to.mm() - up];
     let mut spaced = Vec::new();
-    let (state, says) = match feature.kind {
-        FeatureKind::Vent | FeatureKind::Slit => {
-            let what = feature.kind.words();
-            let least = rule(HouseRule::VentLeft);
-            if to < least {
-                (
-                    CollisionState::SeeTo,
-                    format!(
-                        "Of the {what} {} is left, less than {}: close it or re-make it longer, and undo lining and facing round it first.",
-                        write(to.max(0.0)),
-                        write(least)
-                    ),
-                )
-            } else {
-                (CollisionState::Clear, format!("The {what} is {} long afterwards.", write(to)))
-            }
-        }
+    let (state, stands) = match feature.kind {
+        FeatureKind::Vent | FeatureKind::Slit => opening(after[1], habits),
         FeatureKind::Buttons => {
-            let clear = rule(HouseRule::ButtonClear).max(allowance);
-            if from >= clear {
-                let says = format!("The lowest button stands {} above the edge.", write(from));
-                (CollisionState::Clear, says)
-            } else if made {
-                // Buttonholes that are there cannot move.
-                let count = feature.count.unwrap_or(2).max(2);
-                let gap = (to - from) / f64::from(count - 1);
-                let off = (((clear - from) / gap).ceil() as u32).clamp(1, count);
-                let next = from + gap * f64::from(off);
-                let (what, their) = if off == 1 {
-                    ("leave off the lowest button and close its hole".to_owned(), "the next")
-                } else {
-                    (format!("leave off the {off} lowest buttons and close their holes"), "the next")
-                };
-                (
-                    CollisionState::SeeTo,
-                    if off == count {
-                        format!(
-                            "The lowest button would stand {} the edge, and no hole stands {} above it: leave the hem where it is, or shorten by {} less.",
-                            level(from),
-                            write(clear),
-                            write(clear - from)
-                        )
-                    } else {
-                        format!(
-                            "The lowest button would stand {} the edge, not {} above it, and a hole cannot move: {what} ({their} stands {} above the edge), or shorten by {} less.",
-                            level(from),
-                            write(clear),
-                            write(next),
-                            write(clear - from)
-                        )
-                    },
-                )
-            } else {
-                let count = feature.count.unwrap_or(2).max(2);
-                let row = Spacing { from: clear, to, count, pinned: None, clear: None };
-                spaced = space(&row)
-                    .map(|places| places.into_iter().map(Length::hundredth).collect())
-                    .unwrap_or_default();
-                let gap = (to - clear) / f64::from(count - 1);
-                (
-                    CollisionState::SeeTo,
-                    format!(
-                        "The lowest button would stand {} the edge, not {} above it: no hole is cut yet, so space all {count} again, the lowest {} above the edge, {} apart.",
-                        level(from),
-                        write(clear),
-                        write(clear),
-                        write(gap)
-                    ),
-                )
+            let clear = habits.rule(HouseRule::ButtonClear).max(allowance);
+            let count = feature.count.unwrap_or(2).max(2);
+            if after[0] < clear && !made {
+                let row = Spacing { from: clear, to: after[1], count, pinned: None, clear: None };
+                spaced = space(&row).unwrap_or_default().into_iter().map(Length::hundredth).collect();
             }
+            buttons(after, clear, count, made)
         }
-        FeatureKind::Pocket => {
-            let clear = rule(HouseRule::PocketClear);
-            if from < clear {
-                let state = if from < 0.0 { CollisionState::InTheWay } else { CollisionState::SeeTo };
-                (
-                    state,
-                    format!(
-                        "The pocket's bottom would stand {} the fold, not {} above it: shorten the pocket, move it up, or shorten the hem by {} less.",
-                        level(from),
-                        write(clear),
-                        write(clear - from)
-                    ),
-                )
-            } else {
-                (CollisionState::Clear, format!("The pocket's bottom stands {} above the fold.", write(from)))
-            }
-        }
+        FeatureKind::Pocket => pocket(after[0], habits.rule(HouseRule::PocketClear)),
         FeatureKind::CrossSeam => {
-            if from < allowance {
-                (
-                    CollisionState::SeeTo,
-                    format!(
-                        "The seam across comes to lie {} the fold, inside the turn-up: take out the bulk there, or narrow the turn-up to {}.",
-                        level(from),
-                        write(from.max(0.0))
-                    ),
-                )
-            } else {
-                (CollisionState::Clear, format!("The seam across stays {} above the fold.", write(from)))
-            }
+            let inside = after[0] < allowance;
+            let state = if inside { CollisionState::SeeTo } else { CollisionState::Clear };
+            (state, Stands::CrossSeam { at: Length::from_mm(after[0]), inside })
         }
         FeatureKind::Border => {
-            if up > 0.0 {
-                (
-                    CollisionState::InTheWay,
-                    format!(
-                        "Shortened at the edge it loses {} of its border: shorten it at the waist seam or in a tuck above the border.",
-                        write(up)
-                    ),
-                )
-            } else {
-                (CollisionState::Clear, "The border stays whole.".to_owned())
-            }
+            let state = if up > 0.0 { CollisionState::InTheWay } else { CollisionState::Clear };
+            (state, Stands::Border { loses: Length::from_mm(up.max(0.0)) })
         }
-        FeatureKind::Pleats => (
-            CollisionState::SeeTo,
-            if longer {
-                "Press the pleats out before the hem is let down, and set them again over the new fold."
-                    .to_owned()
-            } else {
-                "Mark the pleats on the right side, press them out over the turn-up, hem it flat, and set them again: each has to lie in its own old fold.".to_owned()
-            },
-        ),
-        FeatureKind::Facing => (
-            CollisionState::SeeTo,
-            format!(
-                "Undo the facing {} up from the new fold before the hem is turned.",
-                write(allowance + rule(HouseRule::UndoLining))
-            ),
-        ),
+        FeatureKind::Pleats => (CollisionState::SeeTo, Stands::Pleats { longer: up < 0.0 }),
+        FeatureKind::Facing => {
+            let undo = Length::from_mm(allowance + habits.rule(HouseRule::UndoLining));
+            (CollisionState::SeeTo, Stands::Facing { undo })
+        }
         FeatureKind::Tab | FeatureKind::WorkingButtons => {
-            let what = feature.kind.words();
-            let by = if feature.hem == HemName::Sleeve {
-                "or take the length from the sleeve head"
-            } else {
-                "or leave the edge"
-            };
-            if from < allowance + rule(HouseRule::HemFaced) {
-                let state = if feature.kind == FeatureKind::Tab {
-                    CollisionState::SeeTo
-                } else {
-                    CollisionState::InTheWay
-                };
-                (
-                    state,
-                    format!(
-                        "The {what} would come to {} above the edge: take it off first and set it again {} higher, {by}.",
-                        write(from.max(0.0)),
-                        write(up.max(0.0))
-                    ),
-                )
-            } else {
-                (CollisionState::Clear, format!("The {what} stays {} above the edge.", write(from)))
-            }
+            fastening(feature, after[0], up, allowance + habits.rule(HouseRule::HemFaced))
         }
     };
     Collision {
         kind: feature.kind,
         words: feature.kind.words(),
         at: feature.at,
-        after: [Length::hundredth(from), Length::hundredth(to)],
+        after: after.map(Length::hundredth),
         state,
         spaced,
-        says,
+        stands,
+        says: String::new(),
     }
+}
+
+fn opening(top: f64, habits: &Habits) -> (CollisionState, Stands) {
+    let least = Length::from_mm(habits.rule(HouseRule::VentLeft));
+    if top < least.mm() {
+        let left = Length::from_mm(top.max(0.0));
+        (CollisionState::SeeTo, Stands::Opening { left, least: Some(least) })
+    } else {
+        (CollisionState::Clear, Stands::Opening { left: Length::from_mm(top), least: None })
+    }
+}
+
+fn buttons([from, to]: [f64; 2], clear: f64, count: u32, made: bool) -> (CollisionState, Stands) {
+    let mm = Length::from_mm;
+    if from >= clear {
+        return (CollisionState::Clear, Stands::ButtonsClear { lowest: mm(from) });
+    }
+    let gaps = f64::from(count - 1);
+    let stands = if made {
+        // Buttonholes that are there cannot move.
+        let gap = (to - from) / gaps;
+        let off = (((clear - from) / gap).ceil() as u32).clamp(1, count);
+        let next = (off < count).then(|| (off, mm(from + gap * f64::from(off))));
+        Stands::ButtonsMade { lowest: mm(from), clear: mm(clear), off: next }
+    } else {
+        Stands::ButtonsSpaced { lowest: mm(from), clear: mm(clear), count, apart: mm((to - clear) / gaps) }
+    };
+    (CollisionState::SeeTo, stands)
+}
+
+fn pocket(bottom: f64, clear: f64) -> (CollisionState, Stands) {
+    let low = bottom < clear;
+    let state = match bottom {
+        _ if !low => CollisionState::Clear,
+        bottom if bottom < 0.0 => CollisionState::InTheWay,
+        _ => CollisionState::SeeTo,
+    };
+    let clear = low.then(|| Length::from_mm(clear));
+    (state, Stands::Pocket { bottom: Length::from_mm(bottom), clear })
+}
+
+fn fastening(feature: &HemFeature, from: f64, up: f64, clear: f64) -> (CollisionState, Stands) {
+    let on_sleeve = feature.hem == HemName::Sleeve;
+    if from >= clear {
+        let at = Length::from_mm(from);
+        return (CollisionState::Clear, Stands::Fastening { at, higher: None, on_sleeve });
+    }
+    let state =
+        if feature.kind == FeatureKind::Tab { CollisionState::SeeTo } else { CollisionState::InTheWay };
+    let at = Length::from_mm(from.max(0.0));
+    (state, Stands::Fastening { at, higher: Some(Length::from_mm(up.max(0.0))), on_sleeve })
 }

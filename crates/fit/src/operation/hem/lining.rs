@@ -49,6 +49,8 @@ pub struct HemLining {
     pub undo: Length,
     /// Height of the interfacing band along the hem.
     pub band: Length,
+    /// True where it is sewn to the outside at the edge, right sides in.
+    pub bagged: bool,
     /// How to get in.
     pub way_in: &'static str,
     /// What to do, in a few sentences.
@@ -76,33 +78,6 @@ pub(super) fn lining(
     let now = shape.lining.above.map_or(rule(HouseRule::LiningAbove), Length::mm);
     // The pleat hangs below where the edge is felled, so the cloth reaches that much further.
     let raw = above - slack - turn;
-    let write = |mm: f64| habits.scale.write(Length::from_mm(mm));
-    let mut words = vec![match hangs {
-        LiningHangs::Attached => format!(
-            "The lining is felled to the turn-up, its pleat ending {} above the outer fold, with {} of slack in it.",
-            write(above),
-            write(slack)
-        ),
-        LiningHangs::Free => format!("The lining hangs free and ends {} above the outer fold.", write(above)),
-        LiningHangs::Caught => format!(
-            "The lining is hemmed by itself, ends {} above the outer fold and is caught at each seam with a thread chain.",
-            write(above)
-        ),
-    }];
-    let reach = if raw < 0.0 {
-        format!("{} below the outer fold", write(-raw))
-    } else {
-        format!("{} above the outer fold", write(raw))
-    };
-    words.push(match edge {
-        LiningEdge::Cut => format!("Cut it {reach} and turn {} under.", write(turn)),
-        LiningEdge::Folded => {
-            format!(
-                "Do not cut it: fold it up so that {} is turned under {reach}, and leave the rest inside.",
-                write(turn)
-            )
-        }
-    });
     Some(HemLining {
         hangs,
         edge,
@@ -114,7 +89,8 @@ pub(super) fn lining(
         undo: Length::hundredth(allowance + rule(HouseRule::UndoLining)),
         band: Length::hundredth(allowance + rule(HouseRule::BandOver)),
         way_in: way_in(shape, on_sleeve),
-        words,
+        bagged: false,
+        words: Vec::new(),
     })
 }
 
@@ -127,10 +103,6 @@ pub(super) fn bagged(
     habits: &Habits,
 ) -> Option<HemLining> {
     let plain = lining(shape, on_sleeve, LiningWish::default(), allowance, mean, habits)?;
-    let words = format!(
-        "Cut outside and lining alike, {} beyond the finished edge, and sew them to each other, seam on seam.",
-        habits.scale.write(Length::hundredth(allowance))
-    );
     Some(HemLining {
         hangs: LiningHangs::Attached,
         edge: LiningEdge::Cut,
@@ -139,7 +111,7 @@ pub(super) fn bagged(
         turn: Length::hundredth(allowance),
         raw: Length::hundredth(-allowance),
         moves: plain.moves - plain.above,
-        words: vec![words],
+        bagged: true,
         ..plain
     })
 }
@@ -166,7 +138,6 @@ pub(super) fn mitres(features: &[HemFeature], allowance: f64, habits: &Habits) -
         .map(|feature| {
             let seam = Length::hundredth(allowance.hypot(feature.width.mm()));
             let trim_to = Length::from_mm(habits.rule(HouseRule::MitreTrim));
-            let write = |length| habits.scale.write(length);
             let own = Length::hundredth(allowance);
             Mitre {
                 kind: feature.kind,
@@ -174,14 +145,7 @@ pub(super) fn mitres(features: &[HemFeature], allowance: f64, habits: &Habits) -
                 allowances: [own, feature.width],
                 seam,
                 trim_to,
-                words: format!(
-                    "At the {} turn-ups of {} and {} meet: a mitre of {}, trimmed to {}.",
-                    feature.kind.words(),
-                    write(own),
-                    write(feature.width),
-                    write(seam),
-                    write(trim_to)
-                ),
+                words: String::new(),
             }
         })
         .collect()

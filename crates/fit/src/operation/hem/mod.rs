@@ -37,7 +37,7 @@ mod waits;
 mod wish;
 mod work;
 
-pub use collision::{Collision, CollisionState};
+pub use collision::{Collision, CollisionState, Stands};
 pub use error::HemError;
 pub use kind::{HemKind, eases_in};
 pub use landmark::Landmark;
@@ -49,12 +49,13 @@ pub use place::{HemBegins, HemPlace, HemSpot};
 pub use refusal::HemRefusal;
 pub use ring::{PanelCurve, Ring, RingPanel, RingPoint, point_words, ring_points};
 pub use solution::{
-    HemPairRow, HemReadingRead, HemRow, HemSeam, HemSide, HemSolution, OldTurnUp, Uneven, Unrolled,
+    HemPairRow, HemPairSaid, HemReadingRead, HemRow, HemSeam, HemSide, HemSolution, OldTurnUp, Uneven,
+    UnevenCause, Unrolled,
 };
 pub use template::HemTemplate;
 pub(crate) use template::templates;
 pub use turn_up::{HemFacing, Lies, TurnUp};
-pub use uncut::{DartAtWaist, UncutWay, WaistShortening};
+pub use uncut::{DartAtWaist, UncutWay, WaistShortening, ZipAtWaist};
 pub use waits::HemWaits;
 pub use wish::{HemPair, HemRead, HemReading, HemWish, HighLow, LiningWish, ShortenAt, Wanted};
 pub(crate) use work::HemSolver;

@@ -7,7 +7,6 @@
 use serde::Serialize;
 
 use super::ring::Ring;
-use crate::garment::SeamName;
 use crate::house::habit::Habits;
 use crate::house::rules::HouseRule;
 use crate::unit::length::Length;
@@ -64,8 +63,6 @@ pub(super) fn tuck(
     take_up: impl Fn(f64) -> f64,
     mean: f64,
     above: f64,
-    seam: SeamName,
-    what: &str,
     habits: &Habits,
 ) -> Tuck {
     let upper = ring.length(|at| above + take_up(at));
@@ -87,7 +84,7 @@ pub(super) fn tuck(
     });
     let trim_to = (mean >= habits.rule(HouseRule::TuckTrimFrom))
         .then(|| Length::from_mm(habits.rule(HouseRule::TuckTrim)));
-    let mut tuck = Tuck {
+    Tuck {
         above: Length::hundredth(above),
         loses: Length::hundredth(mean),
         depth: Length::hundredth(mean / 2.0),
@@ -98,51 +95,5 @@ pub(super) fn tuck(
         take_in,
         trim_to,
         words: Vec::new(),
-    };
-    tuck.words = words(&tuck, seam, what, habits);
-    tuck
-}
-
-fn words(tuck: &Tuck, seam: SeamName, what: &str, habits: &Habits) -> Vec<String> {
-    let write = |length: Length| habits.scale.write(length.abs());
-    let mut said = vec![format!(
-        "A tuck {} deep on the single layer, its lower stitching {} above the finished edge, loses {}.",
-        write(tuck.depth),
-        write(tuck.above),
-        write(tuck.loses)
-    )];
-    let girths = format!(
-        "What comes down to the stitching is {} round, the {what} {}",
-        write(tuck.upper),
-        write(tuck.lower)
-    );
-    let [deep, over] = tuck.take_in.unwrap_or_default();
-    said.push(match tuck.join {
-        TuckJoin::Even => format!("{girths}: they meet."),
-        TuckJoin::Ease => format!("{girths}: ease {} onto it.", write(tuck.mismatch)),
-        TuckJoin::TakeInAbove => format!(
-            "{girths}, {} less: take the {} in by {} at the stitching, fading out over {} above it.",
-            write(tuck.mismatch),
-            seam.words(),
-            write(deep),
-            write(over)
-        ),
-        TuckJoin::EaseHem => {
-            format!("{girths}: the {what} is the larger; ease its {} onto the cloth above.", write(tuck.mismatch))
-        }
-        TuckJoin::TakeInHem => format!(
-            "{girths}, {} more: the {what} itself is too big. Open it at the {}, take it in by {} there, and close it again.",
-            write(tuck.mismatch),
-            seam.words(),
-            write(deep)
-        ),
-    });
-    said.push(match tuck.trim_to {
-        Some(to) => format!(
-            "Roll it down as worn and try it on before anything is cut; then trim the tuck to {} and overcast it.",
-            write(to)
-        ),
-        None => "So small a tuck is not trimmed: press it up.".to_owned(),
-    });
-    said
+    }
 }

@@ -2,10 +2,9 @@
 
 use super::periodic::{RingLine, RingReading};
 use super::ring::ring_points;
-use super::solution::{HemPairRow, HemSolution, Uneven};
-use super::wish::{HemPair, HemRead};
+use super::solution::{HemPairRow, HemPairSaid, HemSolution, Uneven, UnevenCause};
+use super::wish::HemRead;
 use super::work::{HemSolver, HemWork};
-use crate::garment::HemName;
 use crate::house::rules::HouseRule;
 use crate::reading::side::Side;
 use crate::unit::length::Length;
@@ -34,27 +33,14 @@ impl HemSolver<'_> {
                     })
                     .collect();
                 let apart = left.mean() - right.mean();
-                let limb = if work.wish.hem == HemName::Sleeve { "arm" } else { "leg" };
-                let (more, by) = (if apart > 0.0 { "left" } else { "right" }, self.write(apart.abs()));
-                solution.pair_words = Some(if !self.habits.scale.shows(Length::from_mm(apart)) {
-                    "Left and right go up by as much on the mean: make them alike.".to_owned()
-                } else if apart.abs() <= ask {
-                    format!("Left and right differ by {by} on the mean, which nobody sees: make them alike.")
+                let by = Length::from_mm(apart.abs());
+                solution.pair = Some(if !self.habits.scale.shows(by) {
+                    HemPairSaid::Alike
+                } else if by.mm() <= ask {
+                    HemPairSaid::Near { by }
                 } else {
-                    match work.wish.pair {
-                        HemPair::Own => {
-                            format!(
-                                "The {more} goes up {by} more, kept on purpose for a {limb} that is shorter."
-                            )
-                        }
-                        HemPair::Even => format!(
-                            "The {more} goes up {by} more. Is the {limb} shorter, or did it stand differently? Read both again; then keep them different, or alike at the mean as it is now."
-                        ),
-                        HemPair::AsLeft | HemPair::AsRight => format!(
-                            "The {more} goes up {by} more; both are made as the {} reads.",
-                            if work.wish.pair == HemPair::AsLeft { "left" } else { "right" }
-                        ),
-                    }
+                    let more = if apart > 0.0 { Side::Left } else { Side::Right };
+                    HemPairSaid::Differ { more, by, pair: work.wish.pair }
                 });
             }
             ([line], [(_, ring)]) if work.wish.readings.len() > 1 => {
@@ -67,13 +53,11 @@ impl HemSolver<'_> {
                     })
                     .collect();
                 let most = solution.pairs.iter().map(|row| row.take_up[2].mm().abs()).fold(0.0, f64::max);
-                solution.pair_words = Some(if most <= ask {
-                    "Folded on the centre front, both halves go up alike.".to_owned()
+                let by = Length::from_mm(most);
+                solution.pair = Some(if most <= ask {
+                    HemPairSaid::HalvesAlike
                 } else {
-                    format!(
-                        "Folded on the centre front the halves differ by up to {}: after it is sewn, fold it there and look whether that is meant.",
-                        self.write(most)
-                    )
+                    HemPairSaid::HalvesDiffer { by }
                 });
             }
             _ => {}
@@ -103,21 +87,14 @@ impl HemSolver<'_> {
         let at = |degrees: f64| line.at(ring.along(degrees));
         let (front, side) = (at(0.0) - at(180.0), at(90.0) - at(270.0));
         let cause = if front.abs().max(side.abs()) < 0.5 * by {
-            "It goes up and down round the ring: cloth on the bias has dropped. Let it hang a day and a night and read it again."
+            UnevenCause::Dropped
         } else if side.abs() > front.abs() {
-            if side > 0.0 {
-                "It is higher on the left: a high left hip or a low right shoulder. Look at waist and shoulders first; taken up there, the hem comes level by itself."
-            } else {
-                "It is higher on the right: a high right hip or a low left shoulder. Look at waist and shoulders first; taken up there, the hem comes level by itself."
-            }
+            if side > 0.0 { UnevenCause::LeftHigh } else { UnevenCause::RightHigh }
         } else if front > 0.0 {
-            "It rises in front: belly or bust needs length and width in front only. Give it there if the cloth allows, then read the hem again."
+            UnevenCause::FrontHigh
         } else {
-            "It rises at the back: a full seat or a rounded back takes the length, or the wearer leans forward. Read it again upright, eyes ahead."
+            UnevenCause::BackHigh
         };
-        Some(Uneven {
-            by: Length::hundredth(by),
-            words: format!("The edge is uneven by {}. {cause}", self.write(by)),
-        })
+        Some(Uneven { by: Length::hundredth(by), cause, words: String::new() })
     }
 }

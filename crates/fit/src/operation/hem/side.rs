@@ -20,7 +20,6 @@ const WORTH_SAYING: f64 = 2.0;
 impl HemSolver<'_> {
     pub(super) fn side(&self, work: &HemWork<'_>, side: Side, ring: &Ring<'_>, take_up: &TakeUp) -> HemSide {
         let shape = self.shape();
-        let wish = work.wish;
         let period = ring.period();
         let uncut = work.kind == HemKind::Uncut;
         // An edge that is not cut stays where it is on its own cloth.
@@ -50,9 +49,7 @@ impl HemSolver<'_> {
                 },
             )
         });
-        let hem_seam = shape.hem_seam(wish.hem);
-        let tucked = (work.kind == HemKind::Original)
-            .then(|| tuck(ring, fold, mean, work.old, hem_seam, "original hem", self.habits));
+        let tucked = (work.kind == HemKind::Original).then(|| tuck(ring, fold, mean, work.old, self.habits));
         let lined = self.lining_lies(work, allowance, mean);
         let excess = turned.as_ref().map(|turned| turned.by_panel.clone()).unwrap_or_default();
         let what = turned.as_ref().and_then(|turned| match turned.lies {

@@ -12,6 +12,7 @@ use super::ring::PanelCurve;
 use super::turn_up::{Lies, TurnUp};
 use super::uncut::UncutWay;
 use super::waits::HemWaits;
+use super::wish::HemPair;
 use crate::garment::{HemName, LevelName};
 use crate::house::choice::LevelBy;
 use crate::pattern::PanelName;
@@ -164,13 +165,47 @@ pub struct HemPairRow {
     pub shown: [String; 3],
 }
 
+/// What two sides against each other say.
+#[derive(Debug, Clone, Copy, PartialEq)]
+#[expect(missing_docs, reason = "what a variant says names its fields")]
+pub enum HemPairSaid {
+    /// They go up by as much.
+    Alike,
+    /// They differ by less than anybody sees.
+    Near { by: Length },
+    /// One goes up by more, and what is made of it.
+    Differ { more: Side, by: Length, pair: HemPair },
+    /// The halves of one ring are alike.
+    HalvesAlike,
+    /// The halves of one ring differ by that much at most.
+    HalvesDiffer { by: Length },
+}
+
+/// Why an edge is probably uneven.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub enum UnevenCause {
+    /// Up and down round the ring: cloth on the bias.
+    Dropped,
+    /// Higher on the left.
+    LeftHigh,
+    /// Higher on the right.
+    RightHigh,
+    /// Higher in front.
+    FrontHigh,
+    /// Higher behind.
+    BackHigh,
+}
+
 /// An uneven hem.
 #[derive(Debug, Clone, PartialEq, Serialize)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 pub struct Uneven {
     /// The highest reading less the lowest.
     pub by: Length,
-    /// Its likely cause, and what to look at.
+    /// Its likely cause.
+    #[serde(skip)]
+    pub cause: UnevenCause,
+    /// The same in words, and what to look at.
     pub words: String,
 }
 
@@ -212,6 +247,9 @@ pub struct HemSolution {
     /// Left and right compared, where there is something to compare.
     pub pairs: Vec<HemPairRow>,
     /// What that says.
+    #[serde(skip)]
+    pub pair: Option<HemPairSaid>,
+    /// The same in words.
     pub pair_words: Option<String>,
     /// Where what was read from the floor is uneven.
     pub uneven: Option<Uneven>,

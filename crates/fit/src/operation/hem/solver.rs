@@ -12,10 +12,8 @@ use super::uncut::{has_waist, uncut};
 use super::wish::{HemPair, HemWish};
 use super::work::{HemSolver, HemWork, NOTHING, extremes};
 use crate::garment::HemName;
-use crate::house::rules::HouseRule;
 use crate::reading::side::Side;
 use crate::unit::length::Length;
-use crate::words::{hem_refused, hem_waits};
 
 impl<'a> HemSolver<'a> {
     /// The hems the garment has.
@@ -98,6 +96,7 @@ impl<'a> HemSolver<'a> {
             old_turn_up: OldTurnUp::Kept,
             sides: Vec::new(),
             pairs: Vec::new(),
+            pair: None,
             pair_words: None,
             uneven: None,
             uncut: None,
@@ -117,7 +116,6 @@ impl<'a> HemSolver<'a> {
         let levels = match aim.and_then(|aim| self.levels(&work, aim, level_by)) {
             Ok(levels) => levels,
             Err(waits) => {
-                solution.waits = Some(hem_waits(waits, self.wearer));
                 solution.waits_for = Some(waits);
                 return Some(solution);
             }
@@ -180,19 +178,7 @@ impl<'a> HemSolver<'a> {
         };
         if work.kind == HemKind::Uncut {
             let ring = &work.rings[0].1;
-            let mut way = uncut(ring, shape, self.pattern, mean, work.wish.shorten_at, self.habits);
-            let differ = solution
-                .sides
-                .iter()
-                .map(|side| (side.take_up[2] - side.take_up[0]).mm())
-                .fold(0.0, f64::max);
-            if differ > self.habits.rule(HouseRule::HemTolerance) {
-                way.say(format!(
-                    "Round the hem the readings differ by {}: what is taken off follows them, more where the edge hangs lower.",
-                    self.write(differ)
-                ));
-            }
-            solution.uncut = Some(way);
+            solution.uncut = Some(uncut(ring, shape, self.pattern, mean, work.wish.shorten_at, self.habits));
         }
         if is_cut {
             let sleeve = work.wish.hem == HemName::Sleeve;
@@ -206,8 +192,6 @@ impl<'a> HemSolver<'a> {
             solution.mitres = mitres(&near, allowance, self.habits);
         }
         solution.refusal = self.refusal(work, least, mean, allowance).or_else(|| does_not_lie(solution));
-        solution.refused =
-            solution.refusal.map(|refusal| hem_refused(refusal, solution.badly_turned(), self.habits.scale));
         solution.mends = self.mends(work, solution, least);
         solution.sums = self.hem_sums(solution, self.garment.wash_test.filter(|_| !self.washed));
     }

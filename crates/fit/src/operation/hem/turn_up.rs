@@ -9,7 +9,6 @@ use serde::Serialize;
 
 use super::kind::{HemKind, eases_in};
 use super::ring::Ring;
-use crate::cloth::family::ClothFamily;
 use crate::garment::Garment;
 use crate::house::habit::Habits;
 use crate::house::rules::HouseRule;
@@ -51,6 +50,8 @@ pub struct HemFacing {
     pub upper: Length,
     /// A bias strip that does the same: its length with its joins, and the width it is cut.
     pub strip: [Length; 2],
+    /// What is left beyond its stitching on all sides.
+    pub allowance: Length,
     /// All in a sentence.
     pub words: String,
 }
@@ -145,7 +146,7 @@ pub(super) fn turn_up(ring: &Ring<'_>, fold: impl Fn(f64) -> f64 + Copy, wish: &
     let needs_facing = matches!(lies, Lies::TooFull | Lies::TooTight)
         || matches!(wish.kind, HemKind::Faced | HemKind::BiasFaced);
     let facing = needs_facing.then(|| facing(ring, fold, wish.habits));
-    let mut turn_up = TurnUp {
+    TurnUp {
         depth: Length::hundredth(depth),
         edge: Length::hundredth(edge),
         lies_on: Length::hundredth(lies_on),
@@ -158,9 +159,7 @@ pub(super) fn turn_up(ring: &Ring<'_>, fold: impl Fn(f64) -> f64 + Copy, wish: &
         by_panel,
         facing,
         words: Vec::new(),
-    };
-    turn_up.words = words(&turn_up, wish);
-    turn_up
+    }
 }
 
 fn facing(ring: &Ring<'_>, fold: impl Fn(f64) -> f64, habits: &Habits) -> HemFacing {
@@ -170,76 +169,12 @@ fn facing(ring: &Ring<'_>, fold: impl Fn(f64) -> f64, habits: &Habits) -> HemFac
     let upper = ring.length(|at| fold(at) + depth);
     // One join at 45° takes √2 of its allowance from each end.
     let strip = [lower + 2.0 * std::f64::consts::SQRT_2 * seam, depth + 2.0 * seam];
-    let write = |mm: f64| habits.scale.write(Length::from_mm(mm));
-    let words = format!(
-        "A shaped facing {} deep is {} along the fold and {} along its upper edge, {} of seam allowance on all sides; or a bias strip of {}, cut {} wide and steamed to the curve.",
-        write(depth),
-        write(lower),
-        write(upper),
-        write(seam),
-        write(strip[0]),
-        write(strip[1])
-    );
     HemFacing {
         depth: Length::hundredth(depth),
         lower: Length::hundredth(lower),
         upper: Length::hundredth(upper),
         strip: strip.map(Length::hundredth),
-        words,
+        allowance: Length::from_mm(seam),
+        words: String::new(),
     }
-}
-
-fn words(turn_up: &TurnUp, wish: &TurnUpWish<'_>) -> Vec<String> {
-    if !wish.kind.turns_up() {
-        return turn_up.facing.iter().map(|facing| facing.words.clone()).collect();
-    }
-    let scale = wish.habits.scale;
-    let write = |length: Length| scale.write(length.abs());
-    let percent = |share: f64| format!("{:.1} %", 100.0 * share);
-    let lengths = format!(
-        "The upper edge of the turn-up is {} long and lies on {}",
-        write(turn_up.edge),
-        write(turn_up.lies_on)
-    );
-    let mut said = match turn_up.lies {
-        Lies::Flat if turn_up.share < -wish.habits.rule(HouseRule::HemPinch) => {
-            vec![format!("{lengths}: {} short, which this cloth gives.", write(turn_up.excess))]
-        }
-        Lies::Flat => vec![format!("{lengths}: it lies flat.")],
-        Lies::EaseIn => vec![format!(
-            "{lengths}: ease in {}, {} of the {} this cloth takes. {}",
-            write(turn_up.excess),
-            percent(turn_up.share),
-            percent(turn_up.eases),
-            if wish.garment.cloth.family == ClothFamily::Jersey {
-                "Stretch nothing while you sew it."
-            } else {
-                "A row of long stitches near the edge, drawn up between the seams, spreads it."
-            }
-        )],
-        Lies::TooFull => vec![format!(
-            "{lengths}: {} too full, {} where this cloth takes {}.",
-            write(turn_up.excess),
-            percent(turn_up.share),
-            percent(turn_up.eases)
-        )],
-        Lies::Splay => vec![format!(
-            "{lengths}: {} too tight. Cut the allowance as the mirror image of the cloth above the fold: let each seam go out {} below the fold, on every panel edge, or the hem pinches.",
-            write(turn_up.excess),
-            write(turn_up.splay.unwrap_or_default())
-        )],
-        Lies::TooTight => vec![format!(
-            "{lengths}: {} too tight. Mirrored it would go out {} on every panel edge, more than is inside the seams.",
-            write(turn_up.excess),
-            write(turn_up.splay.unwrap_or_default())
-        )],
-    };
-    if matches!(turn_up.lies, Lies::TooFull | Lies::TooTight) {
-        said.push(match turn_up.widest {
-            Some(widest) => format!("The widest turn-up that lies flat here is {}.", write(widest)),
-            None => "No turn-up lies flat on this curve.".to_owned(),
-        });
-        said.extend(turn_up.facing.iter().map(|facing| facing.words.clone()));
-    }
-    said
 }

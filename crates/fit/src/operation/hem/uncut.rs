@@ -30,6 +30,16 @@ pub struct DartAtWaist {
     pub lower_tip: Length,
 }
 
+/// A zip that the new waist edge runs into.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct ZipAtWaist {
+    /// The seam it is in.
+    pub seam: SeamName,
+    /// How far it opens.
+    pub opens: Length,
+}
+
 /// Shortening at the waist.
 #[derive(Debug, Clone, PartialEq, Serialize)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
@@ -50,6 +60,8 @@ pub struct WaistShortening {
     pub fading_over: Length,
     /// The darts.
     pub darts: Vec<DartAtWaist>,
+    /// Zips that run into the new edge.
+    pub zips: Vec<ZipAtWaist>,
     /// The edges and what is done to them, line by line.
     pub table: Vec<SumRow>,
     /// What to do, in a few sentences.
@@ -65,16 +77,6 @@ pub enum UncutWay {
     Waist(WaistShortening),
     /// In a tuck.
     Tuck(Tuck),
-}
-
-impl UncutWay {
-    /// Adds a sentence.
-    pub(super) fn say(&mut self, words: String) {
-        match self {
-            UncutWay::Waist(waist) => waist.words.push(words),
-            UncutWay::Tuck(tuck) => tuck.words.push(words),
-        }
-    }
 }
 
 /// True where the skirt of a garment can be taken off at its waist.
@@ -115,12 +117,10 @@ pub(super) fn uncut(
         .flatten();
     match (waist, at) {
         (Some(waist), _) => UncutWay::Waist(waist),
-        (None, ShortenAt::Tuck { above }) => {
-            UncutWay::Tuck(tuck(ring, |_| mean, mean, above.mm(), SeamName::Side, "edge below it", habits))
-        }
+        (None, ShortenAt::Tuck { above }) => UncutWay::Tuck(tuck(ring, |_| mean, mean, above.mm(), habits)),
         (None, ShortenAt::WaistSeam) => {
             let above = tuck_above(shape, HemName::Hem, habits).mm();
-            UncutWay::Tuck(tuck(ring, |_| mean, mean, above, SeamName::Side, "edge below it", habits))
+            UncutWay::Tuck(tuck(ring, |_| mean, mean, above, habits))
         }
     }
 }
@@ -170,11 +170,16 @@ fn waist(shape: &Shape, pattern: &Pattern, takes: f64, habits: &Habits) -> Optio
         fading_over: side_take_in
             .map_or(Length::ZERO, |each| Length::from_mm(habits.rule(HouseRule::FadeShare) * each.mm())),
         darts,
+        zips: shape
+            .fixtures
+            .iter()
+            .filter(|fixture| fixture.kind == FixtureKind::Zip && fixture.to.mm() > new_top)
+            .map(|zip| ZipAtWaist { seam: zip.seam, opens: zip.to - zip.from })
+            .collect(),
         table: Vec::new(),
         words: Vec::new(),
     };
     waist.table = table(&waist, shape, habits);
-    waist.words = words(&waist, shape, top, habits);
     Some(waist)
 }
 
@@ -196,53 +201,4 @@ fn table(waist: &WaistShortening, shape: &Shape, habits: &Habits) -> Vec<SumRow>
         None => rows.push(row("left to ease in".to_owned(), waist.remains)),
     }
     rows
-}
-
-fn words(waist: &WaistShortening, shape: &Shape, top: f64, habits: &Habits) -> Vec<String> {
-    let write = |length: Length| habits.scale.write(length.abs());
-    let edge = if shape.kind.has_band() { "band" } else { "bodice" };
-    let mut said = vec![format!(
-        "Take {} off the top of the skirt; the edge below stays whole. The {edge} is {} round, the skirt there {}.",
-        write(waist.takes),
-        write(waist.upper),
-        write(waist.lower)
-    )];
-    for dart in &waist.darts {
-        said.push(format!(
-            "Each {} held {} at the waist and {} of it is left: draw it again with its tip {} lower, the same depth and length.",
-            dart.words,
-            write(dart.intake[0]),
-            write(dart.intake[1]),
-            write(dart.lower_tip)
-        ));
-    }
-    said.push(match waist.side_take_in {
-        Some(each) => format!(
-            "That leaves {} too much: take each side seam in by {} on both panels at the new edge, fading out over {} below it.",
-            write(waist.remains),
-            write(each),
-            write(waist.fading_over)
-        ),
-        None if waist.remains.is_positive() => {
-            format!("That leaves {} to ease into the {edge}.", write(waist.remains))
-        }
-        None if waist.remains.is_negative() => {
-            format!("That leaves the skirt {} short: let the darts take as much less.", write(waist.remains))
-        }
-        None => format!("Skirt and {edge} meet."),
-    });
-    for zip in shape
-        .fixtures
-        .iter()
-        .filter(|fixture| fixture.kind == FixtureKind::Zip && fixture.to.mm() > top - waist.takes.mm())
-    {
-        let opens = zip.to.mm() - zip.from.mm();
-        said.push(format!(
-            "The zip in the {} runs into the new edge: take it out, open the seam {} further down and set it in again, so that it still opens {}.",
-            zip.seam.words(),
-            write(waist.takes),
-            write(Length::from_mm(opens))
-        ));
-    }
-    said
 }

@@ -24,7 +24,6 @@ pub(crate) struct HemSolver<'a> {
     /// The cloth as the seams leave it.
     pub(crate) pattern: &'a Pattern,
     pub(crate) body: Option<&'a Body>,
-    pub(crate) wearer: &'a str,
     pub(crate) habits: &'a Habits,
     /// Washed when it came, or since.
     pub(crate) washed: bool,

@@ -1,0 +1,49 @@
+//! Where a lining ends at a hem, how it hangs there, and the corners beside it.
+
+use crate::house::choice::{LiningEdge, LiningHangs};
+use crate::operation::hem::{HemLining, Mitre};
+use crate::unit::length::Length;
+use crate::unit::scale::Scale;
+
+/// How the lining of a hem hangs, and what becomes of its edge.
+pub(crate) fn hem_lining_words(lining: &HemLining, scale: Scale) -> Vec<String> {
+    let write = |length: Length| scale.write(length.abs());
+    if lining.bagged {
+        return vec![format!(
+            "Cut outside and lining alike, {} beyond the finished edge, and sew them to each other, seam on seam.",
+            write(lining.turn)
+        )];
+    }
+    let above = write(lining.above);
+    let hangs = match lining.hangs {
+        LiningHangs::Attached => format!(
+            "The lining is felled to the turn-up, its pleat ending {above} above the outer fold, with {} of slack in it.",
+            write(lining.slack)
+        ),
+        LiningHangs::Free => format!("The lining hangs free and ends {above} above the outer fold."),
+        LiningHangs::Caught => format!(
+            "The lining is hemmed by itself, ends {above} above the outer fold and is caught at each seam with a thread chain."
+        ),
+    };
+    let side = if lining.raw.is_negative() { "below" } else { "above" };
+    let reach = format!("{} {side} the outer fold", write(lining.raw));
+    let turn = write(lining.turn);
+    let edge = match lining.edge {
+        LiningEdge::Cut => format!("Cut it {reach} and turn {turn} under."),
+        LiningEdge::Folded => format!(
+            "Do not cut it: fold it up so that {turn} is turned under {reach}, and leave the rest inside."
+        ),
+    };
+    vec![hangs, edge]
+}
+
+/// A corner where two turn-ups meet.
+pub(crate) fn mitre_words(mitre: &Mitre, scale: Scale) -> String {
+    let [own, other] = mitre.allowances.map(|length| scale.write(length));
+    format!(
+        "At the {} turn-ups of {own} and {other} meet: a mitre of {}, trimmed to {}.",
+        mitre.what,
+        scale.write(mitre.seam),
+        scale.write(mitre.trim_to)
+    )
+}
