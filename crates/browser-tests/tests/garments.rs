@@ -333,7 +333,7 @@ async fn a_changed_habit_says_what_it_changed() {
         assert!(shown.contains(&words), "{words} in {shown}");
     }
     browser.choose("Carry a line across", "seam laid on seam").await;
-    browser.see_in("[data-testid=effects]", "Done differently: “Chalk every line on both panels”").await;
+    browser.see_in("[data-testid=effects]", "Done differently: “Mark every line on both layers”").await;
 }
 
 /// As a tape that sends readings does: the next field is filled the moment it has the focus, while the one

@@ -34,7 +34,7 @@ async fn what_was_ticked_before_the_pins_were_moved_is_to_be_done_again() {
     look_at(&browser, "Try it on, tacked").await;
     browser.see("First: Tack every new line.").await;
     // Chalked again, it is one less, and holds for where the line lies now.
-    look_at(&browser, "Chalk every line on both panels").await;
+    look_at(&browser, "Mark every line on both layers").await;
     browser.press_at("[data-testid=tick]").await;
     browser.see_saved().await;
     browser.until("one less", || async { browser.texts(again).await.len() == before - 1 }).await;

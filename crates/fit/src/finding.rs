@@ -16,7 +16,7 @@ use crate::judge::lengths::LengthName;
 use crate::judge::put_on::PutOn;
 use crate::judge::stride::Stride;
 use crate::line::LineRefusal;
-use crate::operation::hem::{Collision, HemPairSaid, HemRefusal, HemWaits, TurnUp, Uneven};
+use crate::operation::hem::{Collision, HemPair, HemPairSaid, HemRefusal, HemWaits, TurnUp, Uneven};
 use crate::operation::letting_out::LetOut;
 use crate::reading::side::Side;
 use crate::solve::about::About;
@@ -72,6 +72,9 @@ pub(crate) enum Finding {
     /// A purpose that forbids altering it on one's own say.
     ForbiddenPurpose(Purpose),
 
+    /// Pins were read, and it is still to be washed; or it was, and they were not read again.
+    ReadBeforeWash { washed: bool },
+
     /// A seam whose length nobody knows: its pins wait.
     SeamUnmeasured(SeamName),
     /// Every pin on it says nothing.
@@ -103,7 +106,7 @@ pub(crate) enum Finding {
     /// Whether hand, head, hips or shoulders get through.
     PutOn(PutOn),
     /// A length that is not where the body has it.
-    Length { name: LengthName, said: LengthSaid },
+    Length { name: LengthName, said: LengthSaid, moved: bool },
     /// An armhole or a cap that changes.
     Armhole(ArmholeFit),
     /// A piece to set in where letting out is not enough.
@@ -162,6 +165,7 @@ impl Finding {
             Finding::FlatsEstimated(_) => "garment.estimated",
             Finding::FlatsDisagree(_) => "garment.disagree",
             Finding::ForbiddenPurpose(_) => "garment.purpose",
+            Finding::ReadBeforeWash { .. } => "wash.read_before",
             Finding::SeamUnmeasured(_) => "seam.length",
             Finding::SeamStays(_) => "seam.stays",
             Finding::NotRead { .. } => "evening.not_read",
@@ -211,7 +215,6 @@ impl Finding {
             | Finding::SeamStays(_)
             | Finding::Unpinned(_)
             | Finding::MeasuresStale { .. }
-            | Finding::Armhole(_)
             | Finding::LacingPanel { .. }
             | Finding::BackPockets(_)
             | Finding::Crease(_)
@@ -222,6 +225,11 @@ impl Finding {
             | Finding::HemSplayed { .. }
             | Finding::HemShrinks { .. } => Weight::Note,
             Finding::OneSideOnly(only) if !only.pins_both => Weight::Note,
+            Finding::FixtureLimits { kind, .. } if *kind != FixtureKind::Match => Weight::Note,
+            // It came so, and nothing of it is moved; or it is meant.
+            Finding::Length { moved: false, .. } => Weight::Note,
+            Finding::HemPair { said: HemPairSaid::Differ { pair: HemPair::Own, .. }, .. } => Weight::Note,
+            Finding::Armhole(armhole) if armhole.fault.is_none() => Weight::Note,
             Finding::Seated(seated) if seated.comfortable => Weight::Note,
             Finding::Foot(foot) if foot.passes => Weight::Note,
             Finding::PutOn(check) if check.passes => Weight::Note,
@@ -239,6 +247,7 @@ impl Finding {
             | Finding::FlatsEstimated(_)
             | Finding::FlatsDisagree(_)
             | Finding::ForbiddenPurpose(_)
+            | Finding::ReadBeforeWash { .. }
             | Finding::PutOn(_)
             | Finding::LacingPanel { .. } => About::Garment,
             Finding::Unmeasured { .. } | Finding::MeasuresMissing { .. } | Finding::MeasuresStale { .. } => {

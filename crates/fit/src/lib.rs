@@ -27,14 +27,14 @@ mod unit;
 mod words;
 
 pub use body::measures::{Body, Layer, MeasureName, Wearer};
-pub use cloth::family::{Cloth, ClothFamily, Fibre, Fray};
+pub use cloth::family::{Cloth, ClothFamily, Fibre, Fray, Surface};
 pub use cloth::wash::WashTest;
 pub use copy::{CopyLength, CopyPlan, CopyRow, copy_from};
 pub use garment::{Garment, SeamName};
 pub use house::caution::Caution;
 pub use house::choice::{
-    ChoiceEntry, ChoiceOption, Choices, FitOn, HemCut, HemSewn, HemWhen, LevelBy, LiningEdge, LiningHangs,
-    MatchBy, MirrorBy, OldEdge, Pairs, PinFace, PinSides, PinsLie, Preset,
+    ChoiceEntry, ChoiceOption, Choices, FitOn, HemCrossed, HemCut, HemSewn, HemWhen, LevelBy, LiningEdge,
+    LiningHangs, MatchBy, MirrorBy, OldEdge, Pairs, PinFace, PinSides, PinsLie, Preset, ReadBy, TriedIn,
 };
 pub use house::habit::{AllowanceHabit, EveningChoice, HabitOutOfRange, Habits, OneSide, Paper};
 pub use house::rules::{HouseEntry, HouseRule, RuleUnit};

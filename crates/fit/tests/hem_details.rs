@@ -164,12 +164,13 @@ fn a_lining_ends_where_it_neither_shows_nor_drags() {
     assert!(free.words.iter().any(|words| words.starts_with("Do not cut it")));
     assert_eq!(lining(LiningHangs::Caught, LiningEdge::Cut).raw, mm(-3.0));
     let bagged = solved(&with(lined.clone(), wish(HemName::Hem, HemKind::LinedBag, 60.0)));
-    assert_eq!(bagged.lining.expect("a lining").raw, mm(-15.0));
+    // 15 of allowance on both, the lining 4 shorter, so that it draws the seam inside.
+    assert_eq!(bagged.lining.expect("a lining").raw, mm(-11.0));
     assert!(solved(&with(coat(), wish(HemName::Hem, HemKind::DeepHand, 60.0))).lining.is_none());
     // How one gets in depends on how it was closed.
     let way_in = |closed, hem| {
         let mut lined = lined.clone();
-        lined.lining.closed = closed;
+        lined.lining.closed = Some(closed);
         solved(&with(lined, wish(hem, HemKind::DeepHand, 30.0))).lining.expect("a lining").way_in
     };
     assert!(way_in(LiningClosed::Felled, HemName::Hem).contains("Unpick the felling"));
@@ -192,7 +193,11 @@ fn a_mitre_runs_from_the_fold_corner_to_where_the_raw_edges_meet() {
         count: None,
     };
     shape.near_hems = vec![at_front(FeatureKind::Facing, 60.0), at_front(FeatureKind::Vent, 28.0)];
-    let hem = solved(&with(shape, wish(HemName::Hem, HemKind::DeepHand, 50.0)));
+    let mut asked = wish(HemName::Hem, HemKind::DeepHand, 50.0);
+    let turned_back = solved(&with(shape.clone(), asked.clone()));
+    assert_eq!(turned_back.mitres.len(), 1, "a facing is turned back unless a mitre is asked for");
+    asked.mitre_facing = true;
+    let hem = solved(&with(shape, asked));
     let seams: Vec<f64> = hem.mitres.iter().map(|mitre| mitre.seam.mm()).collect();
     assert!((seams[0] - 75.0).abs() < 0.01, "45 and 60 make 75: {seams:?}");
     assert!((seams[1] - 45.0_f64.hypot(28.0)).abs() < 0.01);

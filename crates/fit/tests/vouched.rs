@@ -245,6 +245,7 @@ fn a_confirmation_holds_for_the_line_it_was_given_for() {
 fn a_tick_is_made_of_what_was_seen_and_refused_when_that_is_gone() {
     let job = example("barn-dance-trousers");
     let seen = solved(&job).plan.step("photograph_inside").expect("a look").mark.clone();
+    let choose = solved(&job).plan.step("choose_mark").expect("a mark").mark.clone();
     let chalk = solved(&job).plan.step("chalk").expect("chalk").mark.clone();
     let tick = |job: &Job, keys: &[(&str, &String)]| {
         let mut after = job.clone();
@@ -255,12 +256,14 @@ fn a_tick_is_made_of_what_was_seen_and_refused_when_that_is_gone() {
         }
         admit(&job.fitting, &after)
     };
-    let made = tick(&job, &[("photograph_inside", &seen), ("chalk", &chalk)]).expect("what stands there");
+    let made = tick(&job, &[("photograph_inside", &seen), ("choose_mark", &choose), ("chalk", &chalk)])
+        .expect("what stands there");
     assert!(matches!(made.progress.vouched["chalk"][0], vemble_fit::plan::Vouched::Line { .. }));
     // A friend moved a pin meanwhile.
     let mut moved = job.clone();
     deeper(&mut moved, SeamName::Outseam, 3.0);
-    let refused = tick(&moved, &[("photograph_inside", &seen), ("chalk", &chalk)]).expect_err("another line");
+    let refused = tick(&moved, &[("photograph_inside", &seen), ("choose_mark", &choose), ("chalk", &chalk)])
+        .expect_err("another line");
     assert!(matches!(refused, NotAdmitted::Stop(StopError::Moved { .. })), "{refused}");
 }
 

@@ -74,16 +74,15 @@ fn an_unwashed_garment_is_washed_before_anything_is_cut() {
 fn a_stop_opens_condition_by_condition() {
     let before = [
         "photograph_inside",
+        "choose_mark",
         "chalk",
         "remove_belt_loop",
         "open_band",
         "tack",
+        "tack_shut",
         "try_on",
         "sew_outseam",
-        "join_band",
-        "sew_centre_back",
         "open_old_outseam",
-        "open_old_centre_back",
     ];
     let early = plan(example());
     assert!(matches!(early.may_tick("trim_outseam"), Err(StopError::NeedsFirst { .. })));
@@ -98,8 +97,12 @@ fn a_stop_opens_condition_by_condition() {
 
     let confirmed = plan(after(&before, &["trim_outseam/allowance_included"]));
     assert_eq!(confirmed.may_tick("trim_outseam"), Ok(()));
+    let next =
+        ["trim_outseam", "finish_edges", "press", "join_band", "sew_centre_back", "open_old_centre_back"];
+    let further: Vec<&str> = before.into_iter().chain(next).collect();
+    let further = plan(after(&further, &["trim_outseam/allowance_included"]));
     assert!(
-        matches!(confirmed.may_tick("trim_centre_back"), Err(StopError::Unmet { .. })),
+        matches!(further.may_tick("trim_centre_back"), Err(StopError::Unmet { .. })),
         "one confirmation opens one stop"
     );
 }
@@ -165,8 +168,9 @@ fn a_slow_hand_is_believed_and_only_for_its_own_work() {
 fn steps_at_one_place_are_kept_together_where_order_allows() {
     let plan = plan(example());
     let changes = plan.steps.windows(2).filter(|pair| pair[0].bench != pair[1].bench).count();
-    // The band goes back over the side seams once they are open inside: that costs one way more.
-    assert!(changes <= 11, "{changes} times from one place to another");
+    // The band goes back over side seams that are finished and pressed, and what it closes is finished after it; what is
+    // open is tacked shut by hand before the mirror: four ways more than sewing everything at once.
+    assert!(changes <= 15, "{changes} times from one place to another");
 }
 
 #[test]

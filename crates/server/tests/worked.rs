@@ -179,7 +179,16 @@ fn post(ada: &Client, parts: Value) -> Value {
 #[test]
 fn a_try_on_ticked_before_the_pins_were_moved_opens_no_scissors() {
     let (_server, ada) = hung("barn-dance-trousers");
-    for key in ["photograph_inside", "chalk", "remove_belt_loop", "open_band", "tack", "try_on"] {
+    for key in [
+        "photograph_inside",
+        "choose_mark",
+        "chalk",
+        "remove_belt_loop",
+        "open_band",
+        "tack",
+        "tack_shut",
+        "try_on",
+    ] {
         let mark = step(&ada, key)["mark"].clone();
         let vouched = json!([{ "of": "seen", "mark": mark }]);
         let told = post(&ada, json!([{ "change": "tick", "step": key, "minutes": 3.0, "vouched": vouched }]));
@@ -207,7 +216,7 @@ fn a_try_on_ticked_before_the_pins_were_moved_opens_no_scissors() {
         assert!(told["line"].is_null() && told["refused"]["detail"].is_string(), "{told}");
     }
     // The rail says what to do again, and a program that writes the whole record keeps what was vouched for.
-    assert_ne!(ada.get("/api/v1/garments").body[0]["steps"][0], 6);
+    assert_ne!(ada.get("/api/v1/garments").body[0]["steps"][0], 8);
     let (status, _) = change(&ada, |record| {
         record["fitting"]["progress"].as_object_mut().expect("progress").remove("vouched");
         record["fitting"]["intention"] = json!("close");
@@ -233,8 +242,7 @@ fn a_hand_twice_as_slow_is_learnt_as_two_within_its_prior() {
         let path = format!("/api/v1/fittings/{fitting}");
         let mut next = record.clone();
         next["number"] = json!(n + 1);
-        next["fitting"]["progress"] =
-            json!({ "done": { "photograph_inside": null, "chalk": 2.0 * house }, "confirmed": [] });
+        next["fitting"]["progress"] = json!({ "done": { "photograph_inside": null, "choose_mark": null, "chalk": 2.0 * house }, "confirmed": [] });
         let told = ada.put(&path, None, &next);
         assert_eq!(told.status, 200, "{}", told.body);
         let learnt = minutes(&ada) / house;

@@ -47,8 +47,11 @@ fn furnish(client: &Client) {
         assert_eq!(answer.status, 200, "{name}: {}", answer.body);
         let plan = client.get(&format!("/api/v1/fittings/{fitting}/solution")).body["plan"].clone();
         if let Some(first) = plan["steps"][0]["key"].as_str() {
-            let part = json!({ "change": "tick", "step": first, "minutes": 12.5 });
-            let body = json!({ "changes": [{ "id": Uuid::now_v7(), "parts": [part] }] });
+            let asked = plan["steps"][0]["stop"]["conditions"].as_array().cloned().unwrap_or_default();
+            let confirm = |asked: &Value| json!({ "change": "confirm", "condition": asked["key"] });
+            let tick = json!({ "change": "tick", "step": first, "minutes": 12.5 });
+            let parts: Vec<Value> = asked.iter().map(confirm).chain([tick]).collect();
+            let body = json!({ "changes": [{ "id": Uuid::now_v7(), "parts": parts }] });
             let path = format!("/api/v1/fittings/{fitting}/changes");
             let ticked = client.send("POST", &path, None, Some(body)).body;
             assert!(ticked["answers"][0]["line"].is_i64(), "{name}: {ticked}");

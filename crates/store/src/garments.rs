@@ -7,7 +7,7 @@ use diesel::prelude::*;
 use serde::{Deserialize, Serialize};
 use uuid::Uuid;
 use vemble_fit::garment::{FlatName, Purpose, SeamAllowance, SeamName, Shape, Source};
-use vemble_fit::{Cloth, ClothFamily, Fibre, Fray, Garment, Length, WashTest};
+use vemble_fit::{Cloth, ClothFamily, Fibre, Fray, Garment, Length, Surface, WashTest};
 
 use crate::hand::Hand;
 use crate::journal::{self, KeptLine, NewLine, Subject};
@@ -50,6 +50,8 @@ struct Row {
     cloth_fray: Spelt<Fray>,
     cloth_stretch: f64,
     cloth_thickness: i64,
+    cloth_surface: Spelt<Surface>,
+    cloth_bias: bool,
     wash_before: Option<i64>,
     wash_after: Option<i64>,
     construction: serde_json::Value,
@@ -117,6 +119,8 @@ impl Row {
             cloth_fray: Spelt(garment.cloth.fray),
             cloth_stretch: garment.cloth.stretch,
             cloth_thickness: garment.cloth.thickness.nm(),
+            cloth_surface: Spelt(garment.cloth.surface),
+            cloth_bias: garment.cloth.bias,
             wash_before: garment.wash_test.map(|test| test.before.nm()),
             wash_after: garment.wash_test.map(|test| test.after.nm()),
             construction,
@@ -145,6 +149,8 @@ impl Row {
                 fray: self.cloth_fray.0,
                 stretch: self.cloth_stretch,
                 thickness: Length::from_nm(self.cloth_thickness),
+                surface: self.cloth_surface.0,
+                bias: self.cloth_bias,
             },
             washed: self.washed,
             wash_test: self.wash_before.zip(self.wash_after).map(|(before, after)| WashTest {

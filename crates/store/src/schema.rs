@@ -93,6 +93,8 @@ diesel::table! {
         cloth_fray -> Text,
         cloth_stretch -> Double,
         cloth_thickness -> BigInt,
+        cloth_surface -> Text,
+        cloth_bias -> Bool,
         wash_before -> Nullable<BigInt>,
         wash_after -> Nullable<BigInt>,
         construction -> Jsonb,

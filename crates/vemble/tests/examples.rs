@@ -235,6 +235,53 @@ fn every_kind_of_hem() {
     }
 }
 
+/// Orders that begin, open or end in a way of their own.
+const ORDERS: [&str; 6] = [
+    "lined-jacket-sides",
+    "zip-in-a-side-seam",
+    "one-piece-band",
+    "letting-out",
+    "in-the-making",
+    "nightwear",
+];
+
+/// An order as it is followed: each step with its place, minutes, stop, and every sentence of how.
+fn order(result: &serde_json::Value) -> String {
+    let text = |value: &serde_json::Value| value.as_str().unwrap_or_default().to_owned();
+    let mut lines = Vec::new();
+    for step in result["plan"]["steps"].as_array().expect("steps") {
+        let stop = if step["stop"].is_null() { "" } else { "  STOP" };
+        let waits = step["passive_hours"].as_f64().filter(|hours| *hours > 0.0);
+        let waits = waits.map_or(String::new(), |hours| format!(", then {hours} h"));
+        lines.push(format!(
+            "{} [{}, {} min{waits}]{stop}",
+            text(&step["title"]),
+            text(&step["bench"]),
+            step["minutes"]["p50"]
+        ));
+        lines.extend(step["how"].as_array().expect("how").iter().map(|how| format!("    {}", text(how))));
+        for condition in step["stop"]["conditions"].as_array().into_iter().flatten() {
+            lines.push(format!("    ? {}", text(&condition["words"])));
+        }
+    }
+    for warning in result["warnings"].as_array().expect("warnings") {
+        lines.push(format!("! {}: {}", text(&warning["weight"]), text(&warning["message"])));
+    }
+    lines.join("\n")
+}
+
+#[test]
+fn every_order_as_it_is_followed() {
+    let trousers = ["barn-dance-trousers", "uneven-legs-in-inches", "let-out-below"];
+    let solved = HEMS.iter().filter(|(_, exit)| *exit == 0).map(|(name, _)| *name);
+    for name in trousers.into_iter().chain(KINDS).chain(ORDERS).chain(solved) {
+        let output = vemble(&["solve", example(name).to_str().expect("a path")]);
+        assert_eq!(output.status.code(), Some(0), "{name}: {}", String::from_utf8_lossy(&output.stderr));
+        let result: serde_json::Value = serde_json::from_slice(&output.stdout).expect("a result");
+        insta::assert_snapshot!(format!("order-{name}"), order(&result));
+    }
+}
+
 #[test]
 fn uneven_legs_in_inches() {
     insta::assert_json_snapshot!(solved("uneven-legs-in-inches", 0));
@@ -283,7 +330,7 @@ fn the_schema_takes_the_examples_and_refuses_what_the_reader_refuses() {
     let schema: serde_json::Value = serde_json::from_slice(&output.stdout).expect("JSON");
     let schema = jsonschema::validator_for(&schema).expect("a schema");
     let trousers = ["barn-dance-trousers", "uneven-legs-in-inches", "let-out-below", "fade-too-short"];
-    for name in trousers.into_iter().chain(KINDS).chain(HEMS.map(|(name, _)| name)) {
+    for name in trousers.into_iter().chain(KINDS).chain(ORDERS).chain(HEMS.map(|(name, _)| name)) {
         let job: serde_json::Value =
             serde_json::from_slice(&std::fs::read(example(name)).expect("read")).expect("JSON");
         let faults: Vec<String> = schema.iter_errors(&job).map(|fault| fault.to_string()).collect();

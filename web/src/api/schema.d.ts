@@ -1133,6 +1133,13 @@ export interface components {
             words: string;
         };
         /** @description A choice with its options, the house's first. */
+        ChoiceEntry_HemCrossed: {
+            /** @description Its options. */
+            options: components["schemas"]["ChoiceOption_HemCrossed"][];
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description A choice with its options, the house's first. */
         ChoiceEntry_HemCut: {
             /** @description Its options. */
             options: components["schemas"]["ChoiceOption_HemCut"][];
@@ -1230,6 +1237,20 @@ export interface components {
             /** @description Its name on screen. */
             words: string;
         };
+        /** @description A choice with its options, the house's first. */
+        ChoiceEntry_ReadBy: {
+            /** @description Its options. */
+            options: components["schemas"]["ChoiceOption_ReadBy"][];
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description A choice with its options, the house's first. */
+        ChoiceEntry_TriedIn: {
+            /** @description Its options. */
+            options: components["schemas"]["ChoiceOption_TriedIn"][];
+            /** @description Its name on screen. */
+            words: string;
+        };
         /** @description An option of a choice. */
         ChoiceOption_FitOn: {
             /**
@@ -1237,6 +1258,18 @@ export interface components {
              * @enum {string}
              */
             key: "wearer" | "form";
+            /** @description What speaks for it. */
+            reason: string;
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description An option of a choice. */
+        ChoiceOption_HemCrossed: {
+            /**
+             * @description What becomes of a finished hem at a seam that moves.
+             * @enum {string}
+             */
+            key: "opened" | "sewn_through";
             /** @description What speaks for it. */
             reason: string;
             /** @description Its name on screen. */
@@ -1272,7 +1305,7 @@ export interface components {
              * @description When the hem is sewn.
              * @enum {string}
              */
-            key: "last" | "flat";
+            key: "last" | "flat" | "first";
             /** @description What speaks for it. */
             reason: string;
             /** @description Its name on screen. */
@@ -1410,10 +1443,36 @@ export interface components {
             /** @description Its name on screen. */
             words: string;
         };
+        /** @description An option of a choice. */
+        ChoiceOption_ReadBy: {
+            /**
+             * @description What is read at the table.
+             * @enum {string}
+             */
+            key: "pins" | "chalk";
+            /** @description What speaks for it. */
+            reason: string;
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description An option of a choice. */
+        ChoiceOption_TriedIn: {
+            /**
+             * @description How a new line is tried on.
+             * @enum {string}
+             */
+            key: "tacked" | "pins";
+            /** @description What speaks for it. */
+            reason: string;
+            /** @description Its name on screen. */
+            words: string;
+        };
         /** @description Every choice with its options, by its name in files and requests. */
         Choices: {
             /** @description What a fitting is done on. */
             fit_on: components["schemas"]["ChoiceEntry_FitOn"];
+            /** @description What becomes of a finished hem at a seam that moves. */
+            hem_crossed: components["schemas"]["ChoiceEntry_HemCrossed"];
             /** @description When the surplus below a hem is cut off. */
             hem_cut: components["schemas"]["ChoiceEntry_HemCut"];
             /** @description What a hem is sewn with. */
@@ -1442,6 +1501,10 @@ export interface components {
             pins_lie: components["schemas"]["ChoiceEntry_PinsLie"];
             /** @description How pins get into a garment. */
             preset: components["schemas"]["ChoiceEntry_Preset"];
+            /** @description What is read at the table. */
+            read_by: components["schemas"]["ChoiceEntry_ReadBy"];
+            /** @description How a new line is tried on. */
+            tried_in: components["schemas"]["ChoiceEntry_TriedIn"];
         };
         /** @description Whether one garment fits. */
         ClaimFit: {
@@ -1477,6 +1540,8 @@ export interface components {
         };
         /** @description What the garment is made of. */
         Cloth: {
+            /** @description Cut on the bias: it drops while it hangs. */
+            bias?: boolean;
             /** @description Its family. */
             family: components["schemas"]["ClothFamily"];
             /** @description Its fibre. */
@@ -1488,6 +1553,8 @@ export interface components {
              * @description Share it extends under a light pull: 0 for a firm woven, 0.25 for a quarter longer.
              */
             stretch: number;
+            /** @description What lies on its face. */
+            surface?: components["schemas"]["Surface"];
             /** @description Thickness of cloth and lining together; takes `2πT` from the ease when measured outside. */
             thickness: components["schemas"]["Length"];
         };
@@ -1572,7 +1639,7 @@ export interface components {
          * @description What a condition is about.
          * @enum {string}
          */
-        ConditionKind: "washed" | "sides_equal" | "tried_on" | "allowance_included" | "lining_out" | "rolled_down";
+        ConditionKind: "washed" | "sides_equal" | "tried_on" | "allowance_included" | "lining_out" | "rolled_down" | "rules_looked_up";
         /**
          * @description How a condition stands.
          * @enum {string}
@@ -2132,6 +2199,11 @@ export interface components {
              */
             fit_on: components["schemas"]["FitOn"];
             /**
+             * @description What becomes of a finished hem at a seam that moves.
+             * @default opened
+             */
+            hem_crossed: components["schemas"]["HemCrossed"];
+            /**
              * @description When the surplus below a hem is cut off.
              * @default before
              */
@@ -2212,10 +2284,15 @@ export interface components {
              */
             preset: components["schemas"]["Preset"];
             /**
+             * @description What is read at the table.
+             * @default pins
+             */
+            read_by: components["schemas"]["ReadBy"];
+            /**
              * @description House rules this person has changed.
              * @default {}
              */
-            rules: Partial<Record<"measure_age" | "pair_within" | "pin_noise" | "twist_ask" | "pin_spread" | "pin_tolerance" | "slope_woven" | "slope_knit" | "radius" | "least_allowance" | "fade_share" | "chalk_step" | "sew_before" | "lock_in" | "dart_run" | "open_aside" | "back_alone_warn" | "back_alone_share" | "pockets_apart" | "taper_worth" | "crease_shift" | "leg_shift" | "steep_within" | "steep_slope" | "steep_radius" | "ladder_step" | "ladder_near" | "seam_worth" | "dart_front" | "dart_back" | "dart_bodice" | "side_swing" | "inset_allowance" | "gusset_reach" | "hip_floor" | "knee_floor" | "elbow_floor" | "reach_floor" | "bust_floor" | "stride" | "stretch_full" | "stretch_worn" | "bust_below" | "underarm_to_waist" | "under_bust_below" | "high_hip_below" | "hip_below" | "thigh_below" | "knee_share" | "calf_share" | "hem_tolerance" | "hem_uneven" | "hem_pair_ask" | "hem_single" | "hem_first_fold" | "hem_wide" | "hem_narrow" | "hem_rolled" | "hem_deep" | "hem_faced" | "hem_knit" | "hem_bag" | "facing_depth" | "ease_firm" | "ease_soft" | "ease_knit" | "ease_wool" | "hem_pinch" | "hem_ease_row" | "hem_open_splay" | "hem_open_flat" | "tuck_above" | "hem_floor" | "hem_uneven_by" | "hem_blend" | "sleeve_below" | "tuck_trim" | "tuck_trim_from" | "original_ease" | "lining_above" | "lining_free" | "lining_slack" | "lining_turn" | "undo_lining" | "band_over" | "mitre_trim" | "vent_left" | "pocket_clear" | "button_clear" | "trip_below" | "cloth_width" | "elastic_draws" | "elastic_share" | "elastic_end" | "elastic_most" | "bias_join" | "waist_ease" | "pleat_depth" | "slit_open" | "slit_height" | "vouch_within" | "sewing_a_day", number>>;
+            rules: Partial<Record<"measure_age" | "pair_within" | "pin_noise" | "twist_ask" | "pin_spread" | "pin_tolerance" | "slope_woven" | "slope_knit" | "radius" | "least_allowance" | "trim_low" | "trim_medium" | "trim_high" | "trim_knit" | "trim_worth" | "band_least" | "sew_through" | "fade_share" | "chalk_step" | "sew_before" | "lock_in" | "dart_run" | "open_aside" | "back_alone_warn" | "back_alone_share" | "pockets_apart" | "taper_worth" | "crease_shift" | "leg_shift" | "steep_within" | "steep_slope" | "steep_radius" | "ladder_step" | "ladder_near" | "seam_worth" | "dart_front" | "dart_back" | "dart_bodice" | "side_swing" | "inset_allowance" | "gusset_reach" | "hip_floor" | "knee_floor" | "elbow_floor" | "reach_floor" | "bust_floor" | "stride" | "stretch_full" | "stretch_worn" | "bust_below" | "underarm_to_waist" | "under_bust_below" | "high_hip_below" | "hip_below" | "thigh_below" | "knee_share" | "calf_share" | "hem_tolerance" | "hem_uneven" | "hem_pair_ask" | "hem_single" | "hem_first_fold" | "hem_wide" | "hem_narrow" | "hem_rolled" | "hem_deep" | "hem_faced" | "hem_knit" | "hem_bag" | "facing_depth" | "ease_firm" | "ease_soft" | "ease_knit" | "ease_wool" | "hem_pinch" | "hem_ease_row" | "hem_open_splay" | "hem_open_flat" | "tuck_above" | "hem_floor" | "hem_uneven_by" | "hem_blend" | "sleeve_below" | "tuck_trim" | "tuck_trim_from" | "original_ease" | "lining_bag" | "lining_above" | "lining_free" | "lining_slack" | "lining_turn" | "undo_lining" | "band_over" | "mitre_trim" | "vent_left" | "pocket_clear" | "button_clear" | "trip_below" | "cloth_width" | "elastic_draws" | "elastic_share" | "elastic_end" | "elastic_most" | "bias_join" | "waist_ease" | "pleat_depth" | "slit_open" | "slit_height" | "vouch_within" | "sewing_a_day", number>>;
             /**
              * @description Unit and rounding on the tape.
              * @default {
@@ -2229,6 +2306,11 @@ export interface components {
              * @default {}
              */
             sections: Partial<Record<"bust" | "under_bust" | "waist" | "high_hip" | "hip" | "thigh" | "knee" | "calf" | "hem" | "upper_arm" | "elbow" | "wrist", number>>;
+            /**
+             * @description How a new line is tried on.
+             * @default tacked
+             */
+            tried_in: components["schemas"]["TriedIn"];
         };
         /** @description A garment as it hangs on the rail. */
         Hanging: {
@@ -2263,6 +2345,11 @@ export interface components {
              * @description Its version, as in the `ETag`.
              */
             version: number;
+            /**
+             * Format: int32
+             * @description Days on which it hangs, washes or dries by itself.
+             */
+            waits: number;
             /** @description What its wearer is called. */
             wearer_name?: string | null;
         };
@@ -2284,6 +2371,11 @@ export interface components {
             /** @description In a tuck clear of what cannot be cut. */
             tuck: components["schemas"]["ShortenAt"];
         };
+        /**
+         * @description What becomes of a finished hem at a seam that moves.
+         * @enum {string}
+         */
+        HemCrossed: "opened" | "sewn_through";
         /**
          * @description When the surplus below a hem is cut off.
          * @enum {string}
@@ -2404,6 +2496,8 @@ export interface components {
             begins: components["schemas"]["HemBegins"];
             /** @description Its length all round now. */
             girth: components["schemas"]["Length"];
+            /** @description True where a facing meets it: its corner is turned back, or mitred. */
+            has_facing: boolean;
             /** @description True where it can be shortened at the waist. */
             has_waist: boolean;
             /** @description Which. */
@@ -2637,7 +2731,7 @@ export interface components {
          * @description When the hem is sewn.
          * @enum {string}
          */
-        HemWhen: "last" | "flat";
+        HemWhen: "last" | "flat" | "first";
         /** @description Everything wanted of one hem. */
         HemWish: {
             allowance?: components["schemas"]["Length"] | null;
@@ -2648,6 +2742,8 @@ export interface components {
             level_by?: components["schemas"]["LevelBy"] | null;
             /** @description The lining, where there is one. */
             lining?: components["schemas"]["LiningWish"];
+            /** @description True where the corner at a facing is mitred; it is turned back over the hem otherwise, and nothing is cut. */
+            mitre_facing?: boolean;
             /** @description What becomes of two legs or sleeves that read differently. */
             pair?: components["schemas"]["HemPair"];
             /** @description What was read round it, in turning order. */
@@ -2717,7 +2813,7 @@ export interface components {
          * @description A number the craft needs and practitioners choose.
          * @enum {string}
          */
-        HouseRule: "measure_age" | "pair_within" | "pin_noise" | "twist_ask" | "pin_spread" | "pin_tolerance" | "slope_woven" | "slope_knit" | "radius" | "least_allowance" | "fade_share" | "chalk_step" | "sew_before" | "lock_in" | "dart_run" | "open_aside" | "back_alone_warn" | "back_alone_share" | "pockets_apart" | "taper_worth" | "crease_shift" | "leg_shift" | "steep_within" | "steep_slope" | "steep_radius" | "ladder_step" | "ladder_near" | "seam_worth" | "dart_front" | "dart_back" | "dart_bodice" | "side_swing" | "inset_allowance" | "gusset_reach" | "hip_floor" | "knee_floor" | "elbow_floor" | "reach_floor" | "bust_floor" | "stride" | "stretch_full" | "stretch_worn" | "bust_below" | "underarm_to_waist" | "under_bust_below" | "high_hip_below" | "hip_below" | "thigh_below" | "knee_share" | "calf_share" | "hem_tolerance" | "hem_uneven" | "hem_pair_ask" | "hem_single" | "hem_first_fold" | "hem_wide" | "hem_narrow" | "hem_rolled" | "hem_deep" | "hem_faced" | "hem_knit" | "hem_bag" | "facing_depth" | "ease_firm" | "ease_soft" | "ease_knit" | "ease_wool" | "hem_pinch" | "hem_ease_row" | "hem_open_splay" | "hem_open_flat" | "tuck_above" | "hem_floor" | "hem_uneven_by" | "hem_blend" | "sleeve_below" | "tuck_trim" | "tuck_trim_from" | "original_ease" | "lining_above" | "lining_free" | "lining_slack" | "lining_turn" | "undo_lining" | "band_over" | "mitre_trim" | "vent_left" | "pocket_clear" | "button_clear" | "trip_below" | "cloth_width" | "elastic_draws" | "elastic_share" | "elastic_end" | "elastic_most" | "bias_join" | "waist_ease" | "pleat_depth" | "slit_open" | "slit_height" | "vouch_within" | "sewing_a_day";
+        HouseRule: "measure_age" | "pair_within" | "pin_noise" | "twist_ask" | "pin_spread" | "pin_tolerance" | "slope_woven" | "slope_knit" | "radius" | "least_allowance" | "trim_low" | "trim_medium" | "trim_high" | "trim_knit" | "trim_worth" | "band_least" | "sew_through" | "fade_share" | "chalk_step" | "sew_before" | "lock_in" | "dart_run" | "open_aside" | "back_alone_warn" | "back_alone_share" | "pockets_apart" | "taper_worth" | "crease_shift" | "leg_shift" | "steep_within" | "steep_slope" | "steep_radius" | "ladder_step" | "ladder_near" | "seam_worth" | "dart_front" | "dart_back" | "dart_bodice" | "side_swing" | "inset_allowance" | "gusset_reach" | "hip_floor" | "knee_floor" | "elbow_floor" | "reach_floor" | "bust_floor" | "stride" | "stretch_full" | "stretch_worn" | "bust_below" | "underarm_to_waist" | "under_bust_below" | "high_hip_below" | "hip_below" | "thigh_below" | "knee_share" | "calf_share" | "hem_tolerance" | "hem_uneven" | "hem_pair_ask" | "hem_single" | "hem_first_fold" | "hem_wide" | "hem_narrow" | "hem_rolled" | "hem_deep" | "hem_faced" | "hem_knit" | "hem_bag" | "facing_depth" | "ease_firm" | "ease_soft" | "ease_knit" | "ease_wool" | "hem_pinch" | "hem_ease_row" | "hem_open_splay" | "hem_open_flat" | "tuck_above" | "hem_floor" | "hem_uneven_by" | "hem_blend" | "sleeve_below" | "tuck_trim" | "tuck_trim_from" | "original_ease" | "lining_bag" | "lining_above" | "lining_free" | "lining_slack" | "lining_turn" | "undo_lining" | "band_over" | "mitre_trim" | "vent_left" | "pocket_clear" | "button_clear" | "trip_below" | "cloth_width" | "elastic_draws" | "elastic_share" | "elastic_end" | "elastic_most" | "bias_join" | "waist_ease" | "pleat_depth" | "slit_open" | "slit_height" | "vouch_within" | "sewing_a_day";
         /** @description The garment and the fitting that a job became. */
         Imported: {
             /**
@@ -2888,6 +2984,8 @@ export interface components {
             flats_without_sleeves: number;
             /** @description True where a band closes it at the waist. */
             has_band: boolean;
+            /** @description How its lining is closed at the hem where nobody says. */
+            lining: components["schemas"]["LiningClosed"];
             /** @description Its name in files. */
             name: components["schemas"]["Kind"];
             /** @description Seams it can have. */
@@ -3132,11 +3230,8 @@ export interface components {
         LiningNow: {
             /** @default null */
             above: components["schemas"]["Length"] | null;
-            /**
-             * @description How it is closed.
-             * @default felled
-             */
-            closed: components["schemas"]["LiningClosed"];
+            /** @default null */
+            closed: components["schemas"]["LiningClosed"] | null;
         };
         /** @description What becomes of the lining at this hem, where it is not left to the habits. */
         LiningWish: {
@@ -3550,6 +3645,11 @@ export interface components {
             /** @description The same as a sentence. */
             words: string;
         };
+        /**
+         * @description What is read at the table.
+         * @enum {string}
+         */
+        ReadBy: "pins" | "chalk";
         /** @description A typed hem reading understood. */
         ReadHem: {
             /** @description How it was read, said back. */
@@ -3721,6 +3821,8 @@ export interface components {
             band?: components["schemas"]["Band"];
             /** @description Where those allowances are clipped. */
             clips?: components["schemas"]["Clip"][];
+            /** @description Seams that are felled: both allowances folded into each other and stitched down. They come apart in two rows. */
+            felled?: components["schemas"]["SeamName"][];
             /** @description Zips, pockets and patterns in its seams. */
             fixtures?: components["schemas"]["Fixture"][];
             /** @description The flat measures taken; any may be missing. */
@@ -3972,7 +4074,7 @@ export interface components {
          * @description Where a garment came from, which decides what is known of it.
          * @enum {string}
          */
-        Source: "toile" | "ready_made" | "thrifted";
+        Source: "toile" | "in_the_making" | "ready_made" | "thrifted";
         /** @description One step of the work order. */
         Step: {
             /** @description Where. */
@@ -4152,6 +4254,11 @@ export interface components {
             /** @description What it is. */
             words: string;
         };
+        /**
+         * @description What lies on the face of a cloth, which decides how it is marked, cut and pressed.
+         * @enum {string}
+         */
+        Surface: "smooth" | "nap" | "pile";
         /** @description What was taken back. */
         TakenBack: {
             /**
@@ -4217,6 +4324,11 @@ export interface components {
              */
             line: number;
         };
+        /**
+         * @description How a new line is tried on.
+         * @enum {string}
+         */
+        TriedIn: "tacked" | "pins";
         /**
          * @description A tube of cloth: what a change of girth is shared round.
          * @enum {string}
@@ -4608,7 +4720,7 @@ export interface components {
          * @description A kind of work with its own pace.
          * @enum {string}
          */
-        Work: "chalk" | "unpick" | "unpick_topstitch" | "tack" | "try_on" | "seam" | "cut" | "finish" | "press" | "hand" | "blind_hem" | "look" | "wash";
+        Work: "chalk" | "unpick" | "unpick_topstitch" | "tack" | "try_on" | "seam" | "cut" | "finish" | "press" | "hand_tack" | "hand" | "blind_hem" | "look" | "wash";
         /** @description A garment as it was written. */
         WrittenGarment: {
             /** @description The garment. */

@@ -9,6 +9,7 @@ export function Choice<Value extends string>(props: {
   onChange: (value: Value) => void;
   onClear?: () => void;
   hint?: string | undefined;
+  placeholder?: string;
 }) {
   return (
     <div className="field">
@@ -19,6 +20,7 @@ export function Choice<Value extends string>(props: {
         className="w-all"
         value={props.value ?? null}
         options={props.options}
+        placeholder={props.placeholder}
         allowClear={props.onClear !== undefined}
         onChange={(value: Value | undefined | null) =>
           value == null ? props.onClear?.() : props.onChange(value)

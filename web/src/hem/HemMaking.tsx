@@ -103,6 +103,14 @@ export function HemMaking(props: {
           </>
         )}
       </div>
+      {place.has_facing && known?.has_allowance && (
+        <Checkbox
+          checked={wish.mitre_facing ?? false}
+          onChange={(event) => change((now) => ({ ...now, mitre_facing: event.target.checked }))}
+        >
+          Mitre the corner at the facing, instead of turning it back
+        </Checkbox>
+      )}
       {!place.paired && (
         <Checkbox
           checked={highLow != null}

@@ -2,6 +2,7 @@
 
 use serde::{Deserialize, Serialize};
 
+use crate::house::rules::HouseRule;
 use crate::unit::length::Length;
 
 /// The family of cloth, which decides needle, thread and stitch.
@@ -79,15 +80,15 @@ pub enum Fray {
 }
 
 impl Fray {
-    /// The allowance a trimmed seam keeps.
+    /// The house rule for what a trimmed seam keeps in such cloth.
     #[must_use]
-    pub const fn trim_to(self) -> Length {
-        Length::whole_mm(match self {
-            Fray::Low => 10,
-            Fray::Medium => 13,
-            Fray::High => 18,
-            Fray::Knit => 7,
-        })
+    pub const fn kept(self) -> HouseRule {
+        match self {
+            Fray::Low => HouseRule::TrimLow,
+            Fray::Medium => HouseRule::TrimMedium,
+            Fray::High => HouseRule::TrimHigh,
+            Fray::Knit => HouseRule::TrimKnit,
+        }
     }
 }
 
@@ -120,7 +121,34 @@ impl Fibre {
             Fibre::Wool => "medium heat, steam, through a cloth",
             Fibre::Silk => "low heat, through a cloth",
             Fibre::Viscose => "low heat, from the inside",
-            Fibre::Synthetic => "low heat, through a cloth; test on an offcut, it melts",
+            Fibre::Synthetic => "low heat, through a cloth; it melts, so test first",
+        }
+    }
+}
+
+/// What lies on the face of a cloth, which decides how it is marked, cut and pressed.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize, Default)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+#[serde(rename_all = "snake_case")]
+pub enum Surface {
+    /// Nothing: it may lie either way up.
+    #[default]
+    Smooth,
+    /// A nap or a one-way print: every piece lies the same way up.
+    Nap,
+    /// A pile, as velvet and corduroy have: it lies one way and is never pressed flat.
+    Pile,
+}
+
+impl Cloth {
+    /// How to press it: by its fibre, a pile never flat.
+    #[must_use]
+    pub const fn press(&self) -> &'static str {
+        match self.surface {
+            Surface::Pile => {
+                "the iron hovering with steam, the pile face down on its own kind, never pressed"
+            }
+            Surface::Smooth | Surface::Nap => self.fibre.press(),
         }
     }
 }
@@ -141,4 +169,10 @@ pub struct Cloth {
     pub stretch: f64,
     /// Thickness of cloth and lining together; takes `2πT` from the ease when measured outside.
     pub thickness: Length,
+    /// What lies on its face.
+    #[serde(default)]
+    pub surface: Surface,
+    /// Cut on the bias: it drops while it hangs.
+    #[serde(default)]
+    pub bias: bool,
 }

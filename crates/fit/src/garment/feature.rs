@@ -163,6 +163,6 @@ pub enum LiningClosed {
 pub struct LiningNow {
     /// How far its edge ends above the outer edge; what the house leaves where nobody has looked.
     pub above: Option<Length>,
-    /// How it is closed.
-    pub closed: LiningClosed,
+    /// How it is closed; as in most garments of its kind where nobody has said.
+    pub closed: Option<LiningClosed>,
 }

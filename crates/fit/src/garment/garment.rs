@@ -3,7 +3,7 @@
 use serde::{Deserialize, Serialize};
 
 use super::shape::Shape;
-use crate::cloth::family::Cloth;
+use crate::cloth::family::{Cloth, Fibre};
 use crate::cloth::wash::WashTest;
 
 /// Where a garment came from, which decides what is known of it.
@@ -13,11 +13,30 @@ use crate::cloth::wash::WashTest;
 pub enum Source {
     /// A trial garment in cheap cloth.
     Toile,
+    /// The real cloth, tacked together with wide allowances and traced stitching lines: nothing is sewn yet.
+    InTheMaking,
     /// Bought new.
     ReadyMade,
     /// Second-hand or vintage: no pattern, unknown allowances, maybe irreplaceable.
     #[default]
     Thrifted,
+}
+
+impl Source {
+    /// True where it was sewn once: it has stitching to open, a hem, a band, a lining that are closed.
+    #[must_use]
+    pub const fn is_sewn(self) -> bool {
+        matches!(self, Source::ReadyMade | Source::Thrifted)
+    }
+
+    /// What depths are read from.
+    #[must_use]
+    pub const fn stitching(self) -> &'static str {
+        match self {
+            Source::Toile | Source::ReadyMade | Source::Thrifted => "old stitching",
+            Source::InTheMaking => "traced line",
+        }
+    }
 }
 
 /// What a garment is for, where that forbids altering it on one's own say.
@@ -58,4 +77,15 @@ pub struct Garment {
     pub wash_test: Option<WashTest>,
     /// Its kind, measures and construction.
     pub shape: Shape,
+}
+
+impl Garment {
+    /// True for what goes into the machine like anything else: not wool, silk, lined or tailored things, which go by
+    /// their label and a swatch; nor what is not sewn yet, nor a toile.
+    #[must_use]
+    pub fn washes_by_machine(&self) -> bool {
+        let delicate = matches!(self.cloth.fibre, Fibre::Wool | Fibre::Silk);
+        let built = self.shape.lined || self.shape.underlined || self.shape.kind.is_tailored();
+        self.source.is_sewn() && !delicate && !built
+    }
 }

@@ -1,6 +1,6 @@
 //! The hems of a garment: which it has, and the tube and seam of each.
 
-use super::feature::HemName;
+use super::feature::{HemName, LiningClosed};
 use super::kind::{Kind, SleeveBuild};
 use super::level::Tube;
 use super::seam::SeamName;
@@ -33,6 +33,12 @@ impl Shape {
         }
     }
 
+    /// How its lining is closed at the hem: as it was said, else as in most of its kind.
+    #[must_use]
+    pub fn lining_closed(&self) -> LiningClosed {
+        self.lining.closed.unwrap_or_else(|| self.kind.usual_lining())
+    }
+
     /// The seam a hem's length is said along: outseam, side seam or the middle of a sleeve; and the one
     /// its sewing begins at.
     #[must_use]
@@ -48,8 +54,7 @@ impl Shape {
     /// True where a hem runs from one front edge to the other: what opens all the way down the front has no ring there.
     #[must_use]
     pub fn hem_is_open(&self, hem: HemName) -> bool {
-        let opens = matches!(self.kind, Kind::Shirt | Kind::Jacket | Kind::Coat | Kind::Waistcoat);
-        hem == HemName::Hem && opens
+        hem == HemName::Hem && self.closes_in_front() && self.kind != Kind::Overalls
     }
 
     /// True for a hem there is one of on each side.

@@ -1,5 +1,6 @@
 //! Kinds of garment: what is measured on each, which seams it can have, and what it usually has.
 
+use super::feature::LiningClosed;
 use serde::{Deserialize, Serialize};
 
 use super::flat::FlatName;
@@ -172,6 +173,41 @@ impl Kind {
             Kind::Coat => "coat",
             Kind::Waistcoat => "waistcoat",
             Kind::Overalls => "overalls",
+        }
+    }
+
+    /// What it is called in a sentence about it: `the dress`.
+    #[must_use]
+    pub const fn noun(self) -> &'static str {
+        match self {
+            Kind::StraightSkirt | Kind::FlaredSkirt => "skirt",
+            Kind::WaistedDress | Kind::PrincessDress | Kind::ShiftDress => "dress",
+            Kind::Shirt => "shirt",
+            Kind::KnitTop => "top",
+            _ => self.words(),
+        }
+    }
+
+    /// True where it reaches the legs or covers them: what its length does is seen in shoes, and on a stair.
+    #[must_use]
+    pub const fn reaches_legs(self) -> bool {
+        !matches!(self, Kind::Shirt | Kind::KnitTop | Kind::Jacket | Kind::Waistcoat)
+    }
+
+    /// True for what is built up inside: canvas, pads, a lining that is felled in.
+    #[must_use]
+    pub const fn is_tailored(self) -> bool {
+        matches!(self, Kind::Jacket | Kind::Coat | Kind::Waistcoat)
+    }
+
+    /// How the lining of most of its kind is closed at the hem: coats and jackets are felled by hand, waistcoats
+    /// bagged, and in a skirt, a dress or trousers it hangs free.
+    #[must_use]
+    pub const fn usual_lining(self) -> LiningClosed {
+        match self {
+            Kind::Coat | Kind::Jacket => LiningClosed::Felled,
+            Kind::Waistcoat => LiningClosed::Bagged,
+            _ => LiningClosed::Free,
         }
     }
 

@@ -54,6 +54,9 @@ pub struct Shape {
     /// Seams with topstitching, which comes out first and goes back last.
     #[serde(default)]
     pub topstitched: Vec<SeamName>,
+    /// Seams that are felled: both allowances folded into each other and stitched down. They come apart in two rows.
+    #[serde(default)]
+    pub felled: Vec<SeamName>,
     /// Fully lined.
     #[serde(default)]
     pub lined: bool,
@@ -150,6 +153,12 @@ impl Shape {
         self.kind.opens_by_itself()
             || self.lacing.is_some()
             || self.fixtures.iter().any(|each| each.kind.opens())
+    }
+
+    /// True where it is closed down the front by its own buttons or zip.
+    #[must_use]
+    pub fn closes_in_front(&self) -> bool {
+        matches!(self.kind, Kind::Shirt | Kind::Jacket | Kind::Coat | Kind::Waistcoat | Kind::Overalls)
     }
 
     /// Checks every measure taken against what a garment of its kind can have, and its seams.

@@ -121,6 +121,24 @@ choices! {
         Form, "form", "a dress form", "It stands still for hours; the ease is translated to the wearer.";
     }
 
+    /// What is read at the table.
+    ReadBy, read_by, "at the table" {
+        Pins, "pins", "the pins are read", "What the pins hold is measured before they come out.";
+        Chalk, "chalk", "the chalk is read", "Chalked at the pins, the cloth lies flat and the pins are out before a number is taken.";
+    }
+
+    /// How a new line is tried on.
+    TriedIn, tried_in, "a new line is tried on" {
+        Tacked, "tacked", "tacked", "Tacking holds as a seam does; sitting and bending show what pins hide.";
+        Pins, "pins", "in pins where little is at risk", "An evening saved on what can be sewn again; second-hand, lined or fine things are tacked all the same.";
+    }
+
+    /// What becomes of a finished hem at a seam that moves.
+    HemCrossed, hem_crossed, "a finished hem at a moved seam is" {
+        Opened, "opened", "opened", "The seam runs through the turn-up, and the fold lies flat.";
+        SewnThrough, "sewn_through", "sewn through where it is casual", "A small take-in on a plain hem goes through all of it, folded back and caught; it stays a little thick.";
+    }
+
     /// How a line gets from one side to the other.
     MirrorBy, mirror_by, "carry a line across" {
         Landmark, "landmark", "measured from a sewn landmark", "Exact, also where the garment is not.";
@@ -144,6 +162,7 @@ choices! {
     HemWhen, hem_when, "the hem is sewn" {
         Last, "last", "last", "Everything above it moves it.";
         Flat, "flat", "flat, before the seam is closed", "Easier where the tube is too narrow for the machine.";
+        First, "first", "cut to length before the seams, sewn last", "Length is judged before anything else moves, on the body or the form.";
     }
 
     /// When the surplus below a hem is cut off.

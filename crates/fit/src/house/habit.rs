@@ -6,8 +6,8 @@ use serde::{Deserialize, Serialize};
 
 use crate::garment::LevelName;
 use crate::house::choice::{
-    FitOn, HemCut, HemSewn, HemWhen, LevelBy, LiningEdge, LiningHangs, MatchBy, MirrorBy, OldEdge, Pairs,
-    PinFace, PinSides, PinsLie, Preset,
+    FitOn, HemCrossed, HemCut, HemSewn, HemWhen, LevelBy, LiningEdge, LiningHangs, MatchBy, MirrorBy,
+    OldEdge, Pairs, PinFace, PinSides, PinsLie, Preset, ReadBy, TriedIn,
 };
 use crate::house::rules::HouseRule;
 use crate::unit::length::Length;
@@ -113,6 +113,12 @@ pub struct Habits {
     pub pins_lie: PinsLie,
     /// What a fitting is done on.
     pub fit_on: FitOn,
+    /// What is read at the table.
+    pub read_by: ReadBy,
+    /// How a new line is tried on.
+    pub tried_in: TriedIn,
+    /// What becomes of a finished hem at a seam that moves.
+    pub hem_crossed: HemCrossed,
     /// How a line gets across.
     pub mirror_by: MirrorBy,
     /// What depths are measured from.

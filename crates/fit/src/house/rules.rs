@@ -95,6 +95,20 @@ house_rules! {
         "A tighter bend cannot be sewn and pressed flat on a long seam.";
     LeastAllowance, "least_allowance", "keep inside a let-out seam", 8.0, Mm, 3.0..=20.0,
         "Less than this frays out of the stitching.";
+    TrimLow, "trim_low", "trim a seam that hardly frays to", 10.0, Mm, 5.0..=30.0,
+        "Enough to press open; more prints through to the right side.";
+    TrimMedium, "trim_medium", "trim a seam that frays to", 13.0, Mm, 6.0..=30.0,
+        "Most wovens lose a few threads before the edge is finished.";
+    TrimHigh, "trim_high", "trim a seam that runs away to", 18.0, Mm, 8.0..=30.0,
+        "What frays while it is handled must still hold when the edge is caught.";
+    TrimKnit, "trim_knit", "trim a seam of knit to", 7.0, Mm, 4.0..=20.0,
+        "A knit does not fray; both edges lie inside one row of overlocking.";
+    TrimWorth, "trim_worth", "trim only where at least goes", 5.0, Mm, 2.0..=20.0,
+        "A thinner strip cannot be cut cleanly, and nobody feels it inside.";
+    BandLeast, "band_least", "cut a one-piece band only where each half keeps", 10.0, Mm, 6.0..=25.0,
+        "Less cannot be sewn, turned and pressed inside a band.";
+    SewThrough, "sew_through", "a finished hem is sewn through up to", 10.0, Mm, 3.0..=25.0,
+        "Deeper, the folded layers stand off at the hem.";
     FadeShare, "fade_share", "fade per unit of depth", 8.0, Share, 4.0..=30.0,
         "Eight along for one across is the fade a steady hand draws without thinking.";
     ChalkStep, "chalk_step", "chalk a mark every", 50.0, Mm, 10.0..=200.0,
@@ -233,6 +247,8 @@ house_rules! {
         "A tuck of less than 8 lies flat as it is.";
     OriginalEase, "original_ease", "a leg eases onto its original hem by", 0.03, Share, 0.0..=0.06,
         "More makes gathers above the hem.";
+    LiningBag, "lining_bag", "a bagged lining is cut shorter by", 4.0, Mm, 3.0..=10.0,
+        "It draws the seam inside, so that it never looks out below.";
     LiningAbove, "lining_above", "a lining ends above the outer fold", 12.0, Mm, 5.0..=30.0,
         "It never shows, and the pleat covers the join.";
     LiningFree, "lining_free", "a free lining ends above the outer fold", 25.0, Mm, 10.0..=60.0,

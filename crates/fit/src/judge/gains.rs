@@ -213,7 +213,8 @@ pub fn insets(shape: &Shape, pattern: &Pattern, gains: &[LevelGain], habits: &Ha
             })
             .collect();
         let widest = short.iter().map(|(.., width)| *width).fold(0.0, f64::max);
-        if widest <= 0.0 {
+        // Nobody sets a strip in for less than two hands differ by.
+        if widest <= habits.rule(HouseRule::PinNoise) {
             return None;
         }
         let fade = (widest * habits.rule(HouseRule::FadeShare)).max(60.0);

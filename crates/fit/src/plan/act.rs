@@ -88,13 +88,25 @@ macro_rules! acts {
 }
 
 acts! {
+    LookUpRules "look_up_rules": Know Table Look [] [] Nothing, "look them up again";
     PhotographInside "photograph_inside": Know Table Look ["camera"] [] Nothing, "photograph it again";
+    ThreadMark "thread_mark": Know Table HandTack ["needle", "contrast thread"] [Pins] Nothing, "mark it again";
     Wash "wash": Know Wash Wash [] [] Nothing, "wash it again";
+    CareLabel "care_label": Know Wash Wash ["swatch", "tape"] [] Nothing, "look at the label again";
+    FitAgain "fit_again": Know Body TryOn ["mirror", "pins"] [PinningOnBody, Pins] Nothing, "fit it again";
+    ChooseMark "choose_mark": Know Table Look ["chalk", "needle and thread"] [Marker] Nothing, "try the mark again";
 
     Chalk "chalk": Mark Table Chalk ["two tapes", "chalk", "curved ruler", "the printed sheet"] [Marker, Pins] Lines, "chalk it again";
     UndoTopstitch "undo_topstitch": Open Table UnpickTopstitch ["seam ripper", "tweezers"] [Ripper] Opened, "undo it there too";
+    UndoFelled "undo_felled": Open Table UnpickTopstitch ["seam ripper", "tweezers"] [Ripper] Opened, "undo it there too";
     OpenHem "open": Open Table Unpick ["seam ripper", "iron"] [Ripper, Iron] Opened, "open it there too";
     OpenArmhole "open_armhole": Open Table Unpick ["seam ripper", "thread"] [Ripper] Opened, "open it there too";
+    OpenArmholeEdge "open_armhole_edge": Open Table Unpick ["seam ripper"] [Ripper] Opened, "open it there too";
+    OpenSleeveHead "open_sleeve_head": Open Table Unpick ["seam ripper", "thread"] [Ripper] Opened, "open it there too";
+    OpenShoulder "open_shoulder": Open Table Unpick ["seam ripper"] [Ripper] Opened, "open it there too";
+    OpenNeck "open_neck": Open Table Unpick ["seam ripper"] [Ripper] Opened, "open it there too";
+    OpenFastening "open_fastening": Open Table Unpick ["seam ripper", "thread"] [Ripper] Opened, "open it there too";
+    OpenCrotch "open_crotch": Open Table Unpick ["seam ripper"] [Ripper] Opened, "open it there too";
     OpenWaistSeam "open_waist_seam": Open Table Unpick ["seam ripper"] [Ripper] Opened, "open it there too";
     RemoveBeltLoop "remove_belt_loop": Open Table Unpick ["seam ripper"] [Ripper] Opened, "look at it again";
     OpenBand "open_band": Open Table Unpick ["seam ripper"] [Ripper] Opened, "open it there too";
@@ -102,8 +114,15 @@ acts! {
     TakeOut "take_out": Open Table Unpick ["seam ripper", "thread"] [Ripper] Opened, "look at it again";
 
     Tack "tack": Trial Machine Tack ["contrast thread", "machine"] [Needle] Lines, "take the tacking out and tack it again";
+    Release "release": Trial Table Unpick ["seam ripper"] [Ripper] Lines, "open what lies inside the line now";
+    SettleCap "settle_cap": Trial Table Chalk ["tape", "chalk"] [] Lines, "measure cap and armhole again";
+    TackShut "tack_shut": Trial Table HandTack ["needle", "contrast thread"] [] Opened, "tack it shut there too";
     TryOn "try_on": Trial Body TryOn ["mirror", "a friend if there is one"] [PinningOnBody, Pins] Lines, "try it on again";
 
+    MarkToile "mark_toile": Make Table Chalk ["pencil", "ruler"] [] Lines, "mark it again";
+    UnpickToile "unpick_toile": Make Table Unpick ["seam ripper", "iron"] [Ripper, Iron] Nothing, "look at it again";
+    TrueToile "true_toile": Make Table Chalk ["curved ruler", "pencil"] [] Lines, "true it again";
+    CarryToPattern "carry_to_pattern": Make Table Chalk ["tracing wheel", "paper", "pencil"] [] Lines, "carry it over again";
     CutBand "cut_band": Make Table Cut ["scissors", "set square"] [Blade] Lines, "look what is left before anything more is cut";
     JoinBand "join_band": Make Machine Seam ["machine"] [Needle] Lines, "unpick it and join it again";
     Sew "sew": Make Machine Seam [] [Needle, Pins] Lines, "sew it where it lies now";
@@ -115,16 +134,26 @@ acts! {
     FinishEdges "finish_edges": Finish Machine Finish ["overlock or zigzag"] [] Lines, "finish the new edges";
     Press "press": Finish Iron Press ["iron", "pressing cloth", "sleeve board"] [Iron] Lines, "press it again";
 
+    RestoreFelled "restore_felled": Close Machine Seam ["machine"] [Needle] Lines, "fell it again";
     PutBack "put_back": Close Machine Seam ["thread", "zip foot"] [Needle, Pins] Lines, "set it in again";
     TrySet "try_set": Close Body TryOn ["mirror"] [Pins] Lines, "try it on again";
     RestoreTopstitch "restore_topstitch": Close Machine Seam ["topstitch thread", "machine"] [Needle] Lines, "put it back again";
+    CloseShoulder "close_shoulder": Close Machine Seam ["machine"] [Needle] Lines, "open it and close it again";
+    CloseNeck "close_neck": Close Machine Seam ["machine", "needle"] [Needle] Lines, "open it and close it again";
+    CloseFastening "close_fastening": Close Machine Seam ["machine", "needle"] [Needle] Lines, "open it and close it again";
+    CloseCrotch "close_crotch": Close Machine Seam ["machine"] [Needle] Lines, "open it and close it again";
+    CloseArmholeEdge "close_armhole_edge": Close Machine Seam ["machine"] [Needle] Lines, "open it and close it again";
+    CloseSleeveHead "close_sleeve_head": Close Table HandTack ["needle", "contrast thread", "machine"] [Pins, Needle] Lines, "open it and close it again";
     CloseWaistSeam "close_waist_seam": Close Machine Seam ["machine"] [Needle] Lines, "open it and close it again";
-    CloseArmhole "close_armhole": Close Machine Seam ["machine"] [Needle] Lines, "open it and close it again";
+    CloseArmhole "close_armhole": Close Table HandTack ["needle", "contrast thread", "machine"] [Pins, Needle] Lines, "open it and close it again";
     CloseBand "close_band": Close Machine Seam ["machine"] [Needle] Lines, "open it and close it again";
     RestoreBeltLoop "restore_belt_loop": Close Machine Seam ["machine"] [Needle] Lines, "look at it again";
     CloseHem "close": Close Table Hand ["needle", "thread"] [] Lines, "open it and close it again";
     CloseLining "close_lining": Close Table Hand ["fine needle", "thread"] [Pins] Lines, "open it and close it again";
 
+    HangBefore "hang_before": Know Table Look [] [] Nothing, "hang it again";
+    OpenGap "open_gap": Open Table Unpick ["seam ripper"] [Ripper] Nothing, "look at it again";
+    OpenHemCorner "open_corner": Open Table Unpick ["seam ripper"] [Ripper] Hem, "look at it again";
     ClearTheWay "clear": Open Table Unpick ["seam ripper", "tape", "chalk"] [Ripper] Hem, "look at it again";
     UnpickHem "unpick": Open Table Unpick ["seam ripper", "chalk", "iron"] [Ripper, Iron, Marker] Nothing, "look at it again";
     OpenWaist "open_waist": Open Table Unpick ["seam ripper", "thread"] [Ripper] Nothing, "look at it again";
@@ -140,14 +169,24 @@ acts! {
     Mitre "mitre": Make Machine Seam ["chalk", "machine", "scissors"] [Needle, Blade] Hem, "look what is left before anything more is trimmed";
     OpenSeamFlat "open_seam": Make Table Unpick ["seam ripper"] [Ripper] Hem, "look at it again";
     SewHem "sew": Make Machine Seam [] [Needle, Pins] Hem, "sew it where it lies now";
+    ClipEdge "clip": Make Table Cut ["scissors"] [Blade] Hem, "look what is left before anything more is cut";
+    TurnEdge "turn": Make Table Hand ["fine needle", "thread", "iron"] [Iron] Hem, "turn it again";
+    RollEdge "roll": Make Machine Seam [] [Needle, Pins] Hem, "roll it again";
+    DartsAtWaist "darts": Make Machine Seam [] [Needle, Pins] Hem, "sew them where they lie now";
+    FinishAtWaist "finish": Finish Machine Finish ["overlock or zigzag"] [] Hem, "finish the new edges";
+    PressAtWaist "press_waist": Finish Iron Press ["iron", "pressing cloth"] [Iron] Hem, "press it again";
+    SewBag "sew_bag": Make Machine Seam [] [Needle, Pins] Hem, "sew it where it lies now";
     SewSecond "sew_second": Make Machine Seam [] [Needle, Pins] Hem, "sew it where it lies now";
     CloseSeamFlat "close_seam": Make Machine Seam ["machine"] [Needle] Hem, "close it again";
     PressHem "press": Finish Iron Press ["iron", "pressing cloth"] [Iron] Hem, "press it again";
     HangHem "hang": Close Body Look [] [] Hem, "hang it again";
     PinLining "pin_lining": Close Table Look ["pins", "tape"] [Pins] Hem, "pin it again";
     CutLining "cut_lining": Close Table Cut ["scissors"] [Blade] Hem, "look what is left before anything more is cut";
+    CloseGap "close_gap": Close Table Hand ["fine needle", "thread"] [] Hem, "look at it again";
+    CloseHemCorner "close_corner": Close Table Hand ["fine needle", "thread"] [] Hem, "close it again";
     SewLining "sew_lining": Close Table Hand ["fine needle", "thread"] [] Hem, "sew it again";
 
+    ClosingActs "closing_acts": Look Table Hand ["needle", "thread", "scissors"] [Pins, Blade] Everything, "look at it again";
     HemCheck "hem_check": Look Body TryOn [] [Trip] Everything, "look at it again";
     WriteDown "write_down": Look Table Look ["tape"] [Pins] Everything, "measure it again";
 }

@@ -18,10 +18,24 @@ use crate::garment::{Garment, Purpose, SeamName, Shape};
 use crate::house::choice::{HemWhen, MatchBy};
 use crate::house::habit::Habits;
 use crate::house::rules::HouseRule;
+use crate::judge::armhole::ArmholeFit;
 use crate::operation::hem::{HemLining, HemSolution};
 use crate::operation::seam::work::SeamWork;
 use crate::unit::length::Length;
 use crate::words::{lapsed, waits};
+
+/// What an order is written for.
+pub(crate) struct Ordered<'a> {
+    pub(crate) garment: &'a Garment,
+    /// The seams that have lines.
+    pub(crate) works: &'a [SeamWork<'a>],
+    /// The hems that are wished for.
+    pub(crate) hems: &'a [HemSolution],
+    /// Armholes with their caps, as they will be.
+    pub(crate) armholes: &'a [ArmholeFit],
+    /// How many pins and hem readings there are.
+    pub(crate) pins: usize,
+}
 
 /// What has been done, and how long such steps took before.
 #[derive(Debug, Clone, Copy)]
@@ -40,6 +54,10 @@ pub(crate) struct Builder<'a> {
     pub(crate) works: &'a [SeamWork<'a>],
     /// The hems that are made.
     pub(crate) hems: Vec<&'a HemSolution>,
+    /// Armholes that change, with their caps.
+    pub(crate) armholes: &'a [ArmholeFit],
+    /// How many pins and hem readings there are.
+    pub(crate) pins: usize,
     /// What has to be open for the seams.
     pub(crate) openings: Vec<Open>,
     progress: &'a Progress,
@@ -50,15 +68,11 @@ pub(crate) struct Builder<'a> {
 /// The work order for the lines and hems of one fitting, with what is done of it. A hem that waits for
 /// readings, or cannot be made as asked, has no steps.
 #[must_use]
-pub fn work_order(
-    garment: &Garment,
-    works: &[SeamWork<'_>],
-    hems: &[HemSolution],
-    habits: &Habits,
-    done: Done<'_>,
-) -> Plan {
-    let hems: Vec<&HemSolution> = hems.iter().filter(|hem| hem.is_solved()).collect();
-    if (works.is_empty() && hems.is_empty()) || garment.purpose == Purpose::Protective {
+pub(crate) fn work_order(ordered: &Ordered<'_>, habits: &Habits, done: Done<'_>) -> Plan {
+    let Ordered { garment, works, armholes, pins, .. } = *ordered;
+    let hems: Vec<&HemSolution> = ordered.hems.iter().filter(|hem| hem.is_solved()).collect();
+    let nothing = works.is_empty() && hems.is_empty();
+    if garment.purpose == Purpose::Protective || (nothing && garment.purpose != Purpose::ChildNightwear) {
         return Plan::default();
     }
     let shape = &garment.shape;
@@ -68,17 +82,24 @@ pub fn work_order(
         habits,
         works,
         hems,
-        openings: openings(shape, works),
+        armholes,
+        pins,
+        openings: openings(garment, habits, works),
         progress: done.progress,
         pace: Pace { cloth: garment.cloth.family.time_factor(), log: done.log },
         drafts: Vec::new(),
     };
+    if nothing {
+        builder.look_up_rules();
+        return builder.finished(done.log);
+    }
     builder.before();
     if !works.is_empty() {
         builder.seams();
     }
     builder.hems();
     builder.close_linings();
+    builder.close_gap();
     builder.look_at_the_end();
     builder.finished(done.log)
 }
@@ -90,7 +111,12 @@ impl Builder<'_> {
 
     /// Hems are made once the seams are pressed, or flat before them.
     pub(crate) fn hems_come_last(&self) -> bool {
-        self.habits.hem_when == HemWhen::Last
+        self.habits.hem_when != HemWhen::Flat
+    }
+
+    /// Hems are cut to length before the seams are sewn.
+    pub(crate) fn hems_are_cut_first(&self) -> bool {
+        self.habits.hem_when == HemWhen::First
     }
 
     /// A length as it stands on the session's tape.
@@ -185,8 +211,19 @@ impl Builder<'_> {
         lapse(self.progress.vouched.get(key)?, vouches, within)
     }
 
+    /// Over how many evenings the work goes is known once all of it is.
+    fn say_how_long_a_mark_lasts(&self, drafts: &mut [Draft]) {
+        let minutes = |draft: &Draft| self.pace.house_minutes(draft.work, draft.run) + draft.more;
+        let evenings =
+            (drafts.iter().map(minutes).sum::<f64>() / self.habits.rule(HouseRule::SewingADay)).ceil();
+        if let Some(mark) = drafts.iter_mut().find(|draft| draft.key == StepKey::whole(Act::ChooseMark)) {
+            mark.how.insert(1, Self::how_long_it_lasts(evenings));
+        }
+    }
+
     fn finished(mut self, log: &[Timing]) -> Plan {
-        let drafts = std::mem::take(&mut self.drafts);
+        let mut drafts = std::mem::take(&mut self.drafts);
+        self.say_how_long_a_mark_lasts(&mut drafts);
         let known: BTreeSet<StepKey> = drafts.iter().map(|draft| draft.key).collect();
         let missing: BTreeSet<StepKey> = drafts
             .iter()
@@ -223,7 +260,7 @@ impl Builder<'_> {
     }
 
     fn step(&self, draft: Draft, vouches: Vec<Vouched>, known: &BTreeSet<StepKey>, ticks: &Ticks) -> Step {
-        let house_minutes = self.pace.house_minutes(draft.work, draft.run);
+        let house_minutes = self.pace.house_minutes(draft.work, draft.run) + draft.more;
         let mut needs: Vec<StepKey> = Vec::new();
         for key in draft.needs.iter().chain(&draft.after) {
             if known.contains(key) && *key != draft.key && !needs.contains(key) {
@@ -300,7 +337,15 @@ impl Builder<'_> {
                 }
             }
         };
-        let washed = self.garment.washed || ticks.holds.contains(&StepKey::whole(Act::Wash));
+        if facts.rules {
+            return vec![asked(
+                ConditionKind::RulesLookedUp,
+                "The rules for children's nightwear where you live were looked up, and this alteration keeps within them.",
+                "look them up, then confirm".into(),
+            )];
+        }
+        let looked_after = [Act::Wash, Act::CareLabel].map(StepKey::whole);
+        let washed = self.garment.washed || looked_after.iter().any(|key| ticks.holds.contains(key));
         // What a swatch loses is in the line, so the garment itself may be washed later.
         let tested = self.garment.wash_test.map(|test| test.share());
         let tried = ticks.holds.contains(&facts.tried);
@@ -319,7 +364,7 @@ impl Builder<'_> {
             ),
             settled(
                 ConditionKind::TriedOn,
-                "It was tacked and tried on, and its wearer could sit, step and bend.",
+                "It was tried on along the new line, and its wearer could move in it.",
                 match (tried, ticks.lapses.get(&facts.tried)) {
                     (true, _) => "tried on, tacked".into(),
                     (false, Some(lapse)) => format!("{} after the try-on: try it on again", since(lapse)),
@@ -348,11 +393,13 @@ impl Builder<'_> {
                 "roll it down, stand, look; then confirm".into(),
             ));
         }
-        conditions.push(asked(
-            ConditionKind::AllowanceIncluded,
-            &facts.allowance,
-            "look once more at the chalk, then confirm".into(),
-        ));
+        if !facts.allowance.is_empty() {
+            conditions.push(asked(
+                ConditionKind::AllowanceIncluded,
+                &facts.allowance,
+                "look once more at the chalk, then confirm".into(),
+            ));
+        }
         if self.shape.lined {
             conditions.push(asked(
                 ConditionKind::LiningOut,

@@ -12,6 +12,8 @@ pub struct Claim {
     pub due_on: NaiveDate,
     /// Hands-on minutes left.
     pub minutes: f64,
+    /// Days on which it hangs, washes or dries by itself, and nothing else of it can be done.
+    pub waits: u32,
 }
 
 /// A day of the calendar.
@@ -78,10 +80,12 @@ pub fn calendar(today: NaiveDate, free_a_day: f64, mut claims: Vec<Claim>) -> Ca
     for claim in &claims {
         before += claim.minutes;
         let nights = (claim.due_on - today).num_days().max(0) as f64;
+        // What hangs for a day leaves that evening to others.
+        let own = (nights - f64::from(claim.waits)) * free_a_day - claim.minutes;
         fits.push(ClaimFit {
             name: claim.name.clone(),
             due_on: claim.due_on,
-            margin: nights * free_a_day - before,
+            margin: own.min(nights * free_a_day - before),
         });
         let mut left = claim.minutes;
         for day in days.iter_mut().filter(|day| day.day < claim.due_on) {
@@ -98,7 +102,8 @@ mod tests {
     use super::*;
 
     fn claim(name: &str, day: u32, minutes: f64) -> Claim {
-        Claim { name: name.into(), due_on: NaiveDate::from_ymd_opt(2026, 3, day).unwrap(), minutes }
+        let due_on = NaiveDate::from_ymd_opt(2026, 3, day).unwrap();
+        Claim { name: name.into(), due_on, minutes, waits: 0 }
     }
 
     #[test]
@@ -109,6 +114,16 @@ mod tests {
         assert_eq!(claimed, [40.0, 40.0, 40.0, 30.0, 0.0]);
         assert_eq!(calendar.fits.iter().map(|fit| fit.margin).collect::<Vec<_>>(), [20.0, 50.0]);
         assert_eq!(calendar.days[2].due, ["soon"]);
+    }
+
+    #[test]
+    fn a_day_on_which_it_hangs_is_no_evening_for_it_but_one_for_another() {
+        let today = NaiveDate::from_ymd_opt(2026, 3, 1).unwrap();
+        let hangs = Claim { waits: 2, ..claim("hangs", 6, 90.0) };
+        let margins =
+            |claims| calendar(today, 40.0, claims).fits.iter().map(|fit| fit.margin).collect::<Vec<_>>();
+        assert_eq!(margins(vec![hangs.clone()]), [30.0], "three evenings of 40 are left of five");
+        assert_eq!(margins(vec![hangs, claim("other", 6, 60.0)]), [30.0, 50.0]);
     }
 
     #[test]

@@ -16,12 +16,29 @@ pub(crate) struct StopFacts {
     pub(crate) tried: StepKey,
     /// By how much left and right are different on purpose, where there are two.
     pub(crate) apart: Option<Length>,
-    /// The allowance to confirm, as a sentence.
+    /// The allowance to confirm, as a sentence; nothing where none is cut.
     pub(crate) allowance: String,
     /// What stays inside a seam, where the step cuts it.
     pub(crate) stays: Option<(SeamName, Length)>,
     /// It has to be looked at rolled down, as worn.
     pub(crate) rolled_down: bool,
+    /// It is not a cut: only that rules were looked up is asked.
+    pub(crate) rules: bool,
+}
+
+impl StopFacts {
+    /// A cut that waits for this try-on, and for nothing else yet.
+    pub(crate) fn before(tried: StepKey) -> StopFacts {
+        StopFacts {
+            because: "What is cut cannot be made whole again.",
+            tried,
+            apart: None,
+            allowance: String::new(),
+            stays: None,
+            rolled_down: false,
+            rules: false,
+        }
+    }
 }
 
 pub(crate) struct Draft {
@@ -44,6 +61,8 @@ pub(crate) struct Draft {
     pub(crate) tools: Vec<&'static str>,
     pub(crate) cautions: Vec<Caution>,
     pub(crate) passive_hours: f64,
+    /// Minutes beside what its length takes: pinning round a curve, setting up again.
+    pub(crate) more: f64,
 }
 
 impl Draft {
@@ -67,6 +86,7 @@ impl Draft {
             tools: recipe.tools.to_vec(),
             cautions: recipe.cautions.to_vec(),
             passive_hours: 0.0,
+            more: 0.0,
         }
     }
 
@@ -87,6 +107,11 @@ impl Draft {
 
     pub(crate) fn over(mut self, mm: f64) -> Draft {
         self.run = mm;
+        self
+    }
+
+    pub(crate) fn longer_by(mut self, minutes: f64) -> Draft {
+        self.more += minutes;
         self
     }
 

@@ -20,6 +20,8 @@ pub enum Fact {
     Seams(Vec<SeamName>),
     /// Words from a table.
     Words(&'static str),
+    /// Names of steps or of things, in a row.
+    Named(String),
     /// A number.
     Number(f64),
 }
@@ -32,6 +34,7 @@ impl PartialEq for Fact {
             }
             (Fact::Seams(one), Fact::Seams(other)) => one == other,
             (Fact::Words(one), Fact::Words(other)) => one == other,
+            (Fact::Named(one), Fact::Named(other)) => one == other,
             (Fact::Number(one), Fact::Number(other)) => one.total_cmp(other).is_eq(),
             _ => false,
         }
@@ -42,7 +45,7 @@ impl fmt::Display for Fact {
     fn fmt(&self, out: &mut fmt::Formatter<'_>) -> fmt::Result {
         match self {
             Fact::Length(length, scale) => out.write_str(&scale.write(*length)),
-            Fact::Said(_, said) => out.write_str(said),
+            Fact::Said(_, said) | Fact::Named(said) => out.write_str(said),
             Fact::Seams(seams) => {
                 let names: Vec<&str> = seams.iter().map(|seam| seam.words()).collect();
                 out.write_str(&names.join(" and "))

@@ -17,7 +17,7 @@ pub(crate) mod vouched;
 
 pub use act::{Act, Phase};
 pub use bench::Bench;
-pub use builder::{Done, work_order};
+pub use builder::Done;
 pub use calendar::{Calendar, Claim, ClaimFit, SewingDay, calendar};
 pub use how::{Fact, How};
 pub use key::{On, StepKey};

@@ -2,18 +2,35 @@
 
 use super::act::Act;
 use super::key::{On, StepKey};
-use crate::garment::{BandBuild, Fixture, HemName, LiningClosed, SeamName, Shape};
+use crate::garment::{BandBuild, Fixture, Garment, HemName, LiningClosed, SeamName, Shape, Source};
+use crate::house::choice::HemCrossed;
+use crate::house::habit::Habits;
+use crate::house::rules::HouseRule;
 use crate::operation::seam::work::SeamWork;
 
 /// Something closed that is in the way.
 #[derive(Debug, Clone, Copy, PartialEq)]
 pub(crate) enum Opening {
-    /// Topstitching over a seam.
-    Topstitch,
+    /// Topstitching over seams; that of the centre back by itself where body and band are closed there in one.
+    Topstitch(On),
+    /// The second row of felled seams; that of the centre back by itself.
+    Felled(On),
     /// A hem, where lines run off at it.
     Hem(HemName),
     /// The armholes, at the underarm.
     Armhole,
+    /// The facing or binding of an armhole without a sleeve.
+    ArmholeEdge,
+    /// The sleeve head, where the shoulder ends.
+    SleeveHead,
+    /// The shoulder seam, where a line runs into it from below.
+    Shoulder,
+    /// The neck edge with its facing, binding or collar.
+    Neck,
+    /// The buttons and the facing of a front edge that moves.
+    Fastening,
+    /// The crotch seam, where a line comes up to it.
+    Crotch,
     /// The waist seam, where lines cross it.
     WaistSeam,
     /// The belt loop over the centre back.
@@ -36,31 +53,72 @@ pub(crate) struct Open {
 }
 
 impl Opening {
+    /// The acts that open and close it, and on what.
+    fn acts(self) -> (Act, Act, On) {
+        match self {
+            Opening::Topstitch(on) => (Act::UndoTopstitch, Act::RestoreTopstitch, on),
+            Opening::Felled(on) => (Act::UndoFelled, Act::RestoreFelled, on),
+            Opening::Hem(hem) => (Act::OpenHem, Act::CloseHem, On::Hem(hem)),
+            Opening::Armhole => (Act::OpenArmhole, Act::CloseArmhole, On::Garment),
+            Opening::ArmholeEdge => (Act::OpenArmholeEdge, Act::CloseArmholeEdge, On::Garment),
+            Opening::SleeveHead => (Act::OpenSleeveHead, Act::CloseSleeveHead, On::Garment),
+            Opening::Shoulder => (Act::OpenShoulder, Act::CloseShoulder, On::Garment),
+            Opening::Neck => (Act::OpenNeck, Act::CloseNeck, On::Garment),
+            Opening::Fastening => (Act::OpenFastening, Act::CloseFastening, On::Garment),
+            Opening::Crotch => (Act::OpenCrotch, Act::CloseCrotch, On::Garment),
+            Opening::WaistSeam => (Act::OpenWaistSeam, Act::CloseWaistSeam, On::Garment),
+            Opening::BeltLoop => (Act::RemoveBeltLoop, Act::RestoreBeltLoop, On::Garment),
+            Opening::Band => (Act::OpenBand, Act::CloseBand, On::Garment),
+            Opening::Lining(hem) => (Act::OpenLining, Act::CloseLining, On::Hem(hem)),
+            Opening::Fixture(fixture, nth) => (Act::TakeOut, Act::PutBack, On::fixture(&fixture, nth)),
+        }
+    }
+
     /// The step that opens it.
     pub(crate) fn opened_by(self) -> StepKey {
-        match self {
-            Opening::Topstitch => StepKey::whole(Act::UndoTopstitch),
-            Opening::Hem(hem) => StepKey::new(Act::OpenHem, On::Hem(hem)),
-            Opening::Armhole => StepKey::whole(Act::OpenArmhole),
-            Opening::WaistSeam => StepKey::whole(Act::OpenWaistSeam),
-            Opening::BeltLoop => StepKey::whole(Act::RemoveBeltLoop),
-            Opening::Band => StepKey::whole(Act::OpenBand),
-            Opening::Lining(hem) => StepKey::new(Act::OpenLining, On::Hem(hem)),
-            Opening::Fixture(fixture, nth) => StepKey::new(Act::TakeOut, On::fixture(&fixture, nth)),
-        }
+        let (opens, _, on) = self.acts();
+        StepKey::new(opens, on)
     }
 
     /// The step that closes it, where nothing makes it anew.
     pub(crate) fn closed_by(self) -> StepKey {
+        let (_, closes, on) = self.acts();
+        StepKey::new(closes, on)
+    }
+
+    /// True where the garment cannot be worn while it is open: it is tacked shut for the try-on.
+    pub(crate) const fn gapes(self) -> bool {
+        !matches!(
+            self,
+            Opening::Topstitch(_)
+                | Opening::Felled(_)
+                | Opening::BeltLoop
+                | Opening::Crotch
+                | Opening::Lining(_)
+        )
+    }
+
+    /// What it is called where it is tacked shut.
+    pub(crate) fn words(self) -> String {
         match self {
-            Opening::Topstitch => StepKey::whole(Act::RestoreTopstitch),
-            Opening::Hem(hem) => StepKey::new(Act::CloseHem, On::Hem(hem)),
-            Opening::Armhole => StepKey::whole(Act::CloseArmhole),
-            Opening::WaistSeam => StepKey::whole(Act::CloseWaistSeam),
-            Opening::BeltLoop => StepKey::whole(Act::RestoreBeltLoop),
-            Opening::Band => StepKey::whole(Act::CloseBand),
-            Opening::Lining(hem) => StepKey::new(Act::CloseLining, On::Hem(hem)),
-            Opening::Fixture(fixture, nth) => StepKey::new(Act::PutBack, On::fixture(&fixture, nth)),
+            Opening::Topstitch(_) => "topstitching".to_owned(),
+            Opening::Felled(_) => "felled seam".to_owned(),
+            Opening::Hem(HemName::Hem) => "hem".to_owned(),
+            Opening::Hem(HemName::Sleeve) => "sleeve hems".to_owned(),
+            Opening::Armhole => "armholes at the underarm".to_owned(),
+            Opening::ArmholeEdge => "edges of the armholes".to_owned(),
+            Opening::SleeveHead => "sleeve heads".to_owned(),
+            Opening::Shoulder => "shoulder seams".to_owned(),
+            Opening::Neck => "neck edge".to_owned(),
+            Opening::Fastening => "front edge".to_owned(),
+            Opening::Crotch => "crotch seam".to_owned(),
+            Opening::WaistSeam => "waist seam".to_owned(),
+            Opening::BeltLoop => "belt loop".to_owned(),
+            Opening::Band => "band".to_owned(),
+            Opening::Lining(_) => "lining".to_owned(),
+            Opening::Fixture(fixture, _) => {
+                format!("{} in the {}", fixture.kind.words(), fixture.seam.words())
+            }
         }
     }
 }
@@ -72,12 +130,21 @@ impl Act {
     pub const fn closed_by(self) -> &'static [Act] {
         match self {
             Act::UndoTopstitch => &[Act::RestoreTopstitch],
-            Act::OpenHem => &[Act::CloseHem, Act::SewHem],
+            Act::UndoFelled => &[Act::RestoreFelled],
+            Act::OpenArmholeEdge => &[Act::CloseArmholeEdge],
+            Act::OpenSleeveHead => &[Act::CloseSleeveHead],
+            Act::OpenShoulder => &[Act::CloseShoulder],
+            Act::OpenNeck => &[Act::CloseNeck],
+            Act::OpenFastening => &[Act::CloseFastening],
+            Act::OpenCrotch => &[Act::CloseCrotch],
+            Act::OpenHem => &[Act::CloseHem, Act::SewHem, Act::SewBag],
             Act::OpenArmhole => &[Act::CloseArmhole],
             Act::OpenWaistSeam => &[Act::CloseWaistSeam],
             Act::RemoveBeltLoop => &[Act::RestoreBeltLoop],
             Act::OpenBand => &[Act::CloseBand, Act::JoinBand],
-            Act::OpenLining => &[Act::CloseLining, Act::SewLining, Act::SewHem],
+            Act::OpenHemCorner => &[Act::CloseHemCorner],
+            Act::OpenLining => &[Act::CloseLining, Act::SewLining, Act::SewBag],
+            Act::OpenGap | Act::SewBag => &[Act::CloseGap],
             Act::TakeOut => &[Act::PutBack],
             Act::OpenWaist => &[Act::SewHem],
             Act::OpenSeamFlat => &[Act::CloseSeamFlat],
@@ -86,12 +153,18 @@ impl Act {
     }
 }
 
-/// True where the centre back is taken in as a wedge through the band: its halves are joined to the body first, then
-/// body and band are closed in one seam. Not where something opens there.
-pub(crate) fn has_wedge(shape: &Shape, works: &[SeamWork<'_>]) -> bool {
+/// True where the centre back is moved as a wedge through the band: its halves are joined to the body first, then
+/// body and band are closed in one seam. Not where something opens there, nor where a band in one piece would keep too
+/// little in each half to be cut: that is folded.
+pub(crate) fn has_wedge(shape: &Shape, habits: &Habits, works: &[SeamWork<'_>]) -> bool {
     let opens =
         shape.fixtures.iter().any(|fixture| fixture.seam == SeamName::CentreBack && fixture.kind.opens());
-    !opens && works.iter().any(|work| work.seam == SeamName::CentreBack && work.at_band)
+    let halves = |work: &SeamWork<'_>| {
+        shape.band.build == BandBuild::TwoHalves || work.at_top >= habits.rule(HouseRule::BandLeast)
+    };
+    !opens
+        && shape.band_height() > 0.0
+        && works.iter().any(|work| work.seam == SeamName::CentreBack && work.at_band && halves(work))
 }
 
 /// The hem at which one gets behind a seam of a lined garment.
@@ -99,9 +172,13 @@ pub(crate) fn lining_of(seam: SeamName) -> HemName {
     if seam.is_on_sleeve() { HemName::Sleeve } else { HemName::Hem }
 }
 
-/// Everything that has to be open for these seams, in the order it is opened.
-pub(crate) fn openings(shape: &Shape, works: &[SeamWork<'_>]) -> Vec<Open> {
+/// Everything that has to be open for these seams, in the order it is opened. What is not sewn yet has nothing to open.
+pub(crate) fn openings(garment: &Garment, habits: &Habits, works: &[SeamWork<'_>]) -> Vec<Open> {
     let mut all = Vec::new();
+    if !garment.source.is_sewn() && garment.source != Source::Toile {
+        return all;
+    }
+    let shape = &garment.shape;
     let mut open = |what: Opening, needed: &dyn Fn(&SeamWork<'_>) -> bool| {
         let by: Vec<&SeamWork<'_>> = works.iter().filter(|work| needed(work)).collect();
         if !by.is_empty() {
@@ -109,25 +186,36 @@ pub(crate) fn openings(shape: &Shape, works: &[SeamWork<'_>]) -> Vec<Open> {
             all.push(Open { what, seams: by.iter().map(|work| work.seam).collect(), places });
         }
     };
-    if shape.lined && shape.lining.closed != LiningClosed::Free {
+    let wedge = has_wedge(shape, habits, works);
+    let back = On::Seam(SeamName::CentreBack);
+    let apart = |work: &SeamWork<'_>| wedge && work.seam == SeamName::CentreBack;
+    if garment.source.is_sewn() && shape.lined && shape.lining_closed() != LiningClosed::Free {
         for hem in HemName::ALL {
             open(Opening::Lining(hem), &|work| lining_of(work.seam) == hem);
         }
     }
-    open(Opening::Topstitch, &|work| shape.topstitched.contains(&work.seam));
+    let topstitched = |work: &SeamWork<'_>| shape.topstitched.contains(&work.seam);
+    open(Opening::Topstitch(On::Garment), &|work| topstitched(work) && !apart(work));
+    open(Opening::Topstitch(back), &|work| topstitched(work) && apart(work));
+    let felled = |work: &SeamWork<'_>| shape.felled.contains(&work.seam) && !topstitched(work);
+    open(Opening::Felled(On::Garment), &|work| felled(work) && !apart(work));
+    open(Opening::Felled(back), &|work| felled(work) && apart(work));
     for hem in HemName::ALL {
-        open(Opening::Hem(hem), &|work| work.at_hem == Some(hem));
+        open(Opening::Hem(hem), &|work| work.at_hem == Some(hem) && !sewn_through(garment, habits, work));
     }
     open(Opening::Armhole, &|work| work.at_armhole);
+    open(Opening::ArmholeEdge, &|work| work.at_armhole_edge);
+    open(Opening::SleeveHead, &|work| work.at_sleeve_head);
+    open(Opening::Shoulder, &|work| work.at_shoulder);
+    open(Opening::Neck, &|work| work.at_neck);
+    open(Opening::Fastening, &|work| work.at_fastening);
+    open(Opening::Crotch, &|work| work.at_crotch);
     open(Opening::WaistSeam, &|work| work.at_waist_seam);
-    let wedge = has_wedge(shape, works);
     if shape.band.belt_loop_at_back && shape.kind.has_band() {
-        open(Opening::BeltLoop, &|work| work.seam == SeamName::CentreBack);
+        open(Opening::BeltLoop, &|work| work.seam == SeamName::CentreBack && work.at_band);
     }
-    // A one-piece band is folded and cut at the centre back, not opened there.
-    let whole = wedge && shape.band.build == BandBuild::OnePiece;
-    open(Opening::Band, &|work| work.at_band && !(whole && work.seam == SeamName::CentreBack));
-    for (i, fixture) in shape.fixtures.iter().enumerate().filter(|(_, fixture)| fixture.comes_out()) {
+    open(Opening::Band, &|work| work.at_band);
+    for (i, fixture) in shape.fixtures.iter().enumerate().filter(|(_, fixture)| fixture.kind.can_come_out()) {
         let alike = |other: &&Fixture| On::fixture(other, 0) == On::fixture(fixture, 0);
         let nth = shape.fixtures[..i].iter().filter(alike).count();
         open(Opening::Fixture(*fixture, nth), &|work| {
@@ -135,4 +223,15 @@ pub(crate) fn openings(shape: &Shape, works: &[SeamWork<'_>]) -> Vec<Open> {
         });
     }
     all
+}
+
+/// True where a finished hem is sewn through at this seam: a small take-in, in something casual, by who does so.
+pub(crate) fn sewn_through(garment: &Garment, habits: &Habits, work: &SeamWork<'_>) -> bool {
+    let shape = &garment.shape;
+    let casual = !shape.lined && !shape.kind.is_tailored();
+    habits.hem_crossed == HemCrossed::SewnThrough
+        && casual
+        && work.at_hem.is_some()
+        && !work.lets_out
+        && work.at_lower_end <= habits.rule(HouseRule::SewThrough)
 }

@@ -76,11 +76,21 @@ pub struct Plan {
     pub missing: Vec<StepKey>,
 }
 
+/// From so many hours on, the evening is gone.
+const OVERNIGHT: f64 = 12.0;
+
 impl Plan {
     /// A step by its key.
     #[must_use]
     pub fn step(&self, key: &str) -> Option<&Step> {
         self.steps.iter().find(|step| step.key == key)
+    }
+
+    /// Days on which steps not yet done leave nothing to the hands: a wash that dries, a hem that hangs.
+    #[must_use]
+    pub fn days_it_waits(&self) -> u32 {
+        let waits = self.steps.iter().filter(|step| !step.done && step.passive_hours >= OVERNIGHT);
+        waits.map(|step| (step.passive_hours / 24.0).ceil() as u32).sum()
     }
 
     /// The first step not yet done.
@@ -107,7 +117,9 @@ impl Plan {
         let unmet = step.stop.iter().flat_map(|stop| &stop.conditions);
         match unmet.into_iter().find(|condition| condition.state != ConditionState::Met) {
             Some(condition) => {
-                Err(StopError::Unmet { step: step.title.clone(), condition: condition.words.clone() })
+                // It stands inside a sentence that ends by itself.
+                let condition = condition.words.trim_end_matches('.').to_owned();
+                Err(StopError::Unmet { step: step.title.clone(), condition })
             }
             None => Ok(()),
         }

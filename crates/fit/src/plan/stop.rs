@@ -20,6 +20,8 @@ pub enum ConditionKind {
     LiningOut,
     /// Looked at rolled down, as worn.
     RolledDown,
+    /// The rules that apply where it is worn were looked up.
+    RulesLookedUp,
 }
 
 impl ConditionKind {
@@ -33,6 +35,7 @@ impl ConditionKind {
             ConditionKind::AllowanceIncluded => "allowance_included",
             ConditionKind::LiningOut => "lining_out",
             ConditionKind::RolledDown => "rolled_down",
+            ConditionKind::RulesLookedUp => "rules_looked_up",
         }
     }
 }

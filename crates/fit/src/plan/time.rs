@@ -27,6 +27,8 @@ pub enum Work {
     Finish,
     /// Pressing.
     Press,
+    /// Tacking or thread-marking by hand.
+    HandTack,
     /// Sewing by hand: felling, catch stitch.
     Hand,
     /// A blind hem by hand.
@@ -52,6 +54,7 @@ impl Work {
             Work::Cut => (Some(400.0), 2.0),
             Work::Finish => (Some(700.0), 5.0),
             Work::Press => (Some(500.0), 5.0),
+            Work::HandTack => (Some(120.0), 4.0),
             Work::Hand => (Some(45.0), 4.0),
             Work::BlindHem => (Some(55.0), 4.0),
             Work::Look => (None, 4.0),
@@ -60,7 +63,7 @@ impl Work {
     }
 
     const fn is_sewn(self) -> bool {
-        matches!(self, Work::Tack | Work::Seam | Work::Finish | Work::Hand | Work::BlindHem)
+        matches!(self, Work::Tack | Work::HandTack | Work::Seam | Work::Finish | Work::Hand | Work::BlindHem)
     }
 }
 

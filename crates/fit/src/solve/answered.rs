@@ -47,7 +47,7 @@ pub fn solve(job: &Job) -> Result<Solution, JobError> {
     let sums = checked.sums()?;
     let altered = altered(&drawn, evened);
     let judged = judged(&drawn, &altered);
-    let plan = planned(&drawn, &altered);
+    let plan = planned(&drawn, &altered, &judged);
     Ok(answered(&drawn, altered, judged, plan, sums))
 }
 

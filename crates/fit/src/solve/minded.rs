@@ -8,13 +8,20 @@ use super::judged::Judged;
 use crate::finding::Finding;
 use crate::garment::{HemName, LevelName, SeamName, Tube};
 use crate::house::rules::HouseRule;
+use crate::judge::armhole::ArmholeFit;
 use crate::judge::ease::{LevelBalance, Verdict};
+use crate::judge::length_said::LengthSaid;
+use crate::line::Line;
 use crate::operation::hem::{Collision, HemSolution, Lies};
+use crate::plan::Act;
+use crate::reading::datum::Datum;
 use crate::reading::side::Side;
 use crate::unit::length::Length;
 
 /// A line less deep than this, in millimetres, moves nothing that stands in its seam.
 const MOVES: f64 = 0.5;
+/// What passes by less than this, in millimetres, is close enough to be said.
+const CLOSE: f64 = 20.0;
 /// A seam leaning more than this from vertical is asked about: cos 45°.
 const LEANS: f64 = std::f64::consts::FRAC_1_SQRT_2;
 
@@ -26,6 +33,7 @@ pub(super) fn minded(drawn: &Drawn<'_>, altered: &Altered, judged: &Judged) -> V
     if drawn.came.is_some() && drawn.job.body.is_none() {
         mind.found.push(Finding::Unmeasured { wearer: drawn.job.wearer.clone() });
     }
+    mind.wash();
     mind.body();
     mind.shape();
     mind.found.extend(judged.stride.iter().filter(|stride| !stride.passes).cloned().map(Finding::Stride));
@@ -44,6 +52,17 @@ struct Mind<'a> {
 }
 
 impl Mind<'_> {
+    /// What was read before the wash that is still to come.
+    fn wash(&mut self) {
+        let job = self.drawn.job;
+        let done = |act: Act| job.fitting.progress.done.contains_key(act.word());
+        let to_be_washed =
+            !job.garment.washed && job.garment.wash_test.is_none() && job.garment.washes_by_machine();
+        if to_be_washed && !job.fitting.pins.is_empty() && !done(Act::FitAgain) {
+            self.found.push(Finding::ReadBeforeWash { washed: done(Act::Wash) });
+        }
+    }
+
     fn body(&mut self) {
         let (job, judged) = (self.drawn.job, self.judged);
         let Some(body) = &job.body else { return };
@@ -59,27 +78,43 @@ impl Mind<'_> {
             let (wearer, taken_on) = (job.wearer.clone(), body.taken_on);
             self.found.push(Finding::MeasuresStale { wearer, taken_on, days });
         }
+        // What is less than two hands differ by is said by the table alone.
+        let noise = Length::from_mm(self.drawn.habits.rule(HouseRule::PinNoise));
         let strains = judged.levels.iter().filter(|row| row.verdict == Some(Verdict::Strains));
+        let strains = strains.filter(|row| row.floor > row.ease_after.map(|ease| ease + noise));
         self.found.extend(strains.filter_map(|row| {
             let level = row.girth.level;
             Some(Finding::Strains { level, cannot: row.cannot?, ease: row.ease_after?, floor: row.floor? })
         }));
-        self.found.extend(judged.seated.clone().map(Finding::Seated));
-        self.found.extend(judged.foot.clone().map(Finding::Foot));
+        let close = Length::from_mm(CLOSE);
+        let seated = judged
+            .seated
+            .clone()
+            .filter(|seated| if seated.comfortable { seated.ease < close } else { seated.ease < -noise });
+        self.found.extend(seated.map(Finding::Seated));
+        let foot = judged.foot.clone().filter(|foot| !foot.passes || foot.opening < foot.foot + close);
+        self.found.extend(foot.map(Finding::Foot));
     }
 
     /// What the shape of the garment asks to be said: put-on, lengths, armholes, insets, lacing.
     fn shape(&mut self) {
         let judged = self.judged;
-        self.found.extend(judged.put_on.iter().cloned().map(Finding::PutOn));
-        let lengths = judged.lengths.iter();
-        self.found
-            .extend(lengths.filter_map(|row| Some(Finding::Length { name: row.name, said: row.said? })));
-        let changed = judged
-            .armholes
-            .iter()
-            .filter(|fit| fit.armhole[0] != fit.armhole[1] || fit.cap.is_some_and(|cap| cap[0] != cap[1]));
-        self.found.extend(changed.cloned().map(Finding::Armhole));
+        // That all is well is only said where it is so by little.
+        let close = Length::from_mm(CLOSE);
+        let put_on = judged.put_on.iter().filter(|check| !check.passes || check.opening < check.body + close);
+        self.found.extend(put_on.cloned().map(Finding::PutOn));
+        let armhole_moved = |fit: &ArmholeFit| fit.armhole[0] != fit.armhole[1];
+        let arms_move = judged.armholes.iter().any(armhole_moved);
+        for row in &judged.lengths {
+            let Some(said) = row.said else { continue };
+            let moved = row.garment[0] != row.garment[1];
+            // A reach that is as it was is nothing this fitting does.
+            if moved || arms_move || !matches!(said, LengthSaid::Reach { .. }) {
+                self.found.push(Finding::Length { name: row.name, said, moved });
+            }
+        }
+        let faults = judged.armholes.iter().filter(|fit| fit.fault.is_some());
+        self.found.extend(faults.cloned().map(Finding::Armhole));
         self.found.extend(judged.insets.iter().cloned().map(Finding::Inset));
         let Some(lacing) = &self.drawn.shape.lacing else { return };
         let closed = |row: &&LevelBalance| lacing.gaps.get(&row.girth.level) == Some(&Length::ZERO);
@@ -214,7 +249,13 @@ impl Mind<'_> {
             return;
         }
         let upright = |seam: &SeamName| !seam.is_crosswise() && !seam.is_on_sleeve();
-        let mut crossing: Vec<SeamName> = lines.iter().map(|(seam, ..)| seam).filter(upright).collect();
+        let crosses = |seam: SeamName, line: &Line| {
+            let waist = self.drawn.seam(seam).and_then(|seam| seam.datum(Datum::AboveWaistSeam));
+            let (low, high) = line.reach();
+            waist.is_some_and(|waist| low < waist.at && waist.at < high)
+        };
+        let through = lines.iter().filter(|(seam, _, line)| crosses(*seam, line));
+        let mut crossing: Vec<SeamName> = through.map(|(seam, ..)| seam).filter(upright).collect();
         crossing.dedup();
         if !crossing.is_empty() {
             self.found.push(Finding::WaistCrossed(crossing));

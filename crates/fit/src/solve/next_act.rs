@@ -2,9 +2,10 @@
 
 use serde::{Deserialize, Serialize};
 
+use crate::garment::Purpose;
 use crate::house::choice::{FitOn, Preset};
 use crate::operation::hem::HemSolution;
-use crate::plan::Plan;
+use crate::plan::{Act, Plan};
 use crate::solve::job::Job;
 use crate::solve::{LineOutcome, SeamSolution};
 
@@ -47,6 +48,12 @@ impl NextAct {
     ) -> NextAct {
         let act =
             |place, words: &str| NextAct { place, words: words.to_owned(), at_stop: false, finished: false };
+        if job.garment.purpose == Purpose::Protective {
+            return act(Place::Rail, "Ask its maker: an alteration voids what it is certified for");
+        }
+        if let Some(rules) = plan.next().filter(|step| step.key.act == Act::LookUpRules) {
+            return NextAct { at_stop: true, ..act(Place::Bench, &rules.title) };
+        }
         if !drawn {
             return act(Place::Rail, "Measure it flat");
         }

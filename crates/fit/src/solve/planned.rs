@@ -2,12 +2,14 @@
 
 use super::altered::Altered;
 use super::drawn::Drawn;
+use super::judged::Judged;
 use crate::operation::seam::work::SeamWork;
-use crate::plan::{Done, Plan, work_order};
+use crate::plan::builder::{Ordered, work_order};
+use crate::plan::{Done, Plan};
 use crate::reading::side::Side;
 
 /// The work order for every line that is sewn and every hem that is made.
-pub(super) fn planned(drawn: &Drawn<'_>, altered: &Altered) -> Plan {
+pub(super) fn planned(drawn: &Drawn<'_>, altered: &Altered, judged: &Judged) -> Plan {
     let sides = [Side::Left, Side::Right, Side::Centre];
     let work = |seam| {
         let on = |side| altered.lines.get(seam, side).map(|line| (side, line));
@@ -18,5 +20,13 @@ pub(super) fn planned(drawn: &Drawn<'_>, altered: &Altered) -> Plan {
     let works: Vec<SeamWork<'_>> = drawn.shape.pinnable().into_iter().filter_map(work).collect();
     let job = drawn.job;
     let done = Done { progress: &job.fitting.progress, log: &job.timings };
-    work_order(&job.garment, &works, &altered.hems, drawn.habits, done)
+    let readings = job.fitting.hems.iter().map(|hem| hem.readings.len()).sum::<usize>();
+    let ordered = Ordered {
+        garment: &job.garment,
+        works: &works,
+        hems: &altered.hems,
+        armholes: &judged.armholes,
+        pins: job.fitting.pins.len() + readings,
+    };
+    work_order(&ordered, drawn.habits, done)
 }

@@ -23,6 +23,9 @@ pub struct Summary {
     pub next: NextAct,
     /// The steps not done yet.
     pub left: Vec<Piece>,
+    /// Days on which it hangs, washes or dries by itself.
+    #[serde(default)]
+    pub waits: u32,
     /// Steps done and steps in all.
     pub steps: [usize; 2],
     /// How much is on nothing of the garment.
@@ -41,6 +44,7 @@ impl Summary {
             .collect();
         Summary {
             next: solution.next.clone(),
+            waits: solution.plan.days_it_waits(),
             steps: [steps.len() - left.len(), steps.len()],
             left,
             strays: solution.strays.len(),

@@ -74,6 +74,8 @@ impl Said<'_> {
                 Purpose::ChildNightwear => Caution::ChildNightwear.words().to_owned(),
                 Purpose::Everyday | Purpose::Protective => Caution::Protective.words().to_owned(),
             },
+            Finding::ReadBeforeWash { washed: false } => "It was pinned before it was washed: mark the pins with thread, wash it, then fit it again. What is read now does not hold afterwards.".to_owned(),
+            Finding::ReadBeforeWash { washed: true } => "It was washed after these pins were read: they do not hold any more. Fit it again and read it anew, then tick that.".to_owned(),
             Finding::SeamUnmeasured(seam) => format!(
                 "The length of the {} is not known, so its pins wait; measure it on the garment.",
                 seam.words()
@@ -196,15 +198,20 @@ impl Said<'_> {
                 )
             }
             Finding::FixtureLimits { kind, seam, most } => {
-                let act = match kind {
-                    FixtureKind::Zip | FixtureKind::Buttons => {
-                        "unpick it before the seam is sewn, and set it in again"
-                    }
-                    FixtureKind::Pocket => "its mouth loses as much; the hand still has to go in",
-                    FixtureKind::Match => "lay the pattern together before it is pinned to sew",
-                    FixtureKind::Label => "it must not be caught in the stitching",
-                };
-                format!("The {} in the {} allows {} there: {act}.", kind.words(), seam.words(), write(most))
+                let (kind, seam) = (*kind, seam.words());
+                match kind {
+                    FixtureKind::Match => format!(
+                        "A pattern meets across the {seam}, and beyond {} it is seen not to: lay it together before it is pinned to sew.",
+                        write(most)
+                    ),
+                    FixtureKind::Pocket => format!(
+                        "The pocket in the {seam} lies where the line runs: it comes out and goes back, and its mouth loses what the seam loses. The hand still has to go in."
+                    ),
+                    FixtureKind::Zip | FixtureKind::Buttons | FixtureKind::Label => format!(
+                        "The {} in the {seam} lies where the line runs: it is taken out before and set back after.",
+                        kind.words()
+                    ),
+                }
             }
             Finding::CrossLength { seam, takes: [start, end] } => {
                 let [from, to] = match seam {
@@ -223,7 +230,7 @@ impl Said<'_> {
                 let names: Vec<&str> = seams.iter().map(|seam| seam.words()).collect();
                 let go = if names.len() > 1 { "go" } else { "goes" };
                 format!(
-                    "The {} {go} through the waist seam: bodice and skirt lose the same there. Open it a little to either side, and check that darts and zip still meet.",
+                    "The {} {go} through the waist seam: what is above and below it loses the same there. Open it a little to either side, and check that darts and zip still meet.",
                     names.join(" and the ")
                 )
             }

@@ -9,10 +9,10 @@ use super::tuck::tuck_words;
 use super::turn_up::{facing_words, turn_up_words};
 use super::waist::waist_words;
 use crate::cloth::family::ClothFamily;
-use crate::garment::{Garment, SeamName};
+use crate::garment::Garment;
 use crate::house::habit::Habits;
 use crate::house::rules::HouseRule;
-use crate::operation::hem::{HemSide, HemSolution, UncutWay};
+use crate::operation::hem::{HemKind, HemSide, HemSolution, UncutWay};
 use crate::unit::length::Length;
 
 /// Says a hem: every field of it that is words.
@@ -28,9 +28,18 @@ pub(crate) fn hem_said(hem: &mut HemSolution, garment: &Garment, wearer: &str, h
     for side in &mut hem.sides {
         side_said(side, turns_up, garment, habits);
         if let Some(tuck) = &mut side.tuck {
-            tuck.words = tuck_words(tuck, shape.hem_seam(hem.hem), "original hem", scale);
+            let lower = if hem.kind == HemKind::Original { "original hem" } else { "edge below it" };
+            tuck.words = tuck_words(tuck, shape.hem_seam(hem.hem), lower, scale);
         }
     }
+    // Two legs that differ are said one by one.
+    let by_leg: Vec<String> = hem
+        .sides
+        .iter()
+        .filter(|_| hem.sides.len() > 1)
+        .flat_map(|side| side.tuck.iter().flat_map(|tuck| &tuck.words).map(move |words| (side.side, words)))
+        .map(|(side, words)| format!("On the {}: {words}", side.words()))
+        .collect();
     let differ = hem.sides.iter().map(|side| side.take_up[2] - side.take_up[0]).max().unwrap_or_default();
     if let Some(way) = &mut hem.uncut {
         let words = match way {
@@ -40,7 +49,11 @@ pub(crate) fn hem_said(hem: &mut HemSolution, garment: &Garment, wearer: &str, h
                 &mut waist.words
             }
             UncutWay::Tuck(tuck) => {
-                tuck.words = tuck_words(tuck, SeamName::Side, "edge below it", scale);
+                tuck.words = if by_leg.is_empty() {
+                    tuck_words(tuck, shape.hem_seam(hem.hem), "edge below it", scale)
+                } else {
+                    by_leg
+                };
                 &mut tuck.words
             }
         };

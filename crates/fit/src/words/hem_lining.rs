@@ -10,14 +10,16 @@ pub(crate) fn hem_lining_words(lining: &HemLining, scale: Scale) -> Vec<String> 
     let write = |length: Length| scale.write(length.abs());
     if lining.bagged {
         return vec![format!(
-            "Cut outside and lining alike, {} beyond the finished edge, and sew them to each other, seam on seam.",
-            write(lining.turn)
+            "Cut the outside {} beyond the finished edge and the lining {} shorter, and sew them to each other, seam on seam: so the lining draws the seam inside.",
+            write(lining.turn),
+            write(lining.above)
         )];
     }
     let above = write(lining.above);
     let hangs = match lining.hangs {
         LiningHangs::Attached => format!(
-            "The lining is felled to the turn-up, its pleat ending {above} above the outer fold, with {} of slack in it.",
+            "The lining is felled to the turn-up {} above the outer fold; its {} of slack then falls into a pleat that ends {above} above the fold.",
+            write(lining.above + lining.slack),
             write(lining.slack)
         ),
         LiningHangs::Free => format!("The lining hangs free and ends {above} above the outer fold."),
@@ -28,10 +30,17 @@ pub(crate) fn hem_lining_words(lining: &HemLining, scale: Scale) -> Vec<String> 
     let side = if lining.raw.is_negative() { "below" } else { "above" };
     let reach = format!("{} {side} the outer fold", write(lining.raw));
     let turn = write(lining.turn);
+    let taken_up = if lining.slack.is_positive() {
+        format!("the {turn} that is turned under and the slack take it back up")
+    } else {
+        format!("the {turn} that is turned under takes it back up")
+    };
     let edge = match lining.edge {
-        LiningEdge::Cut => format!("Cut it {reach} and turn {turn} under."),
+        LiningEdge::Cut => {
+            format!("Hanging straight it is cut {reach}: {taken_up}, so that it ends where it was said.")
+        }
         LiningEdge::Folded => format!(
-            "Do not cut it: fold it up so that {turn} is turned under {reach}, and leave the rest inside."
+            "Do not cut it. Hanging straight, the edge that is turned under would lie {reach}: {taken_up}; what is over stays folded inside."
         ),
     };
     vec![hangs, edge]

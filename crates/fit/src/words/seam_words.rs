@@ -6,6 +6,10 @@ use crate::line::{LineCharacter, LineEnd, LineRefusal, Proposal};
 use crate::operation::letting_out::LetOut;
 use crate::unit::length::Length;
 
+/// A line that leaves less steeply than one in so many leaves gently.
+const GENTLE_SLOPE: f64 = 12.0;
+/// A bend wider than this, in millimetres, is not seen as one.
+const GENTLE_BEND: f64 = 1000.0;
 /// A slope below this is level to any eye: 1 in 1000.
 const LEVEL: f64 = 0.001;
 
@@ -52,11 +56,20 @@ impl SeamWords<'_> {
     /// bends no tighter than 261."
     pub(crate) fn line(self, lower: &str, upper: &str, character: &LineCharacter) -> String {
         let steepest = 1.0 / character.steepest_slope.max(LEVEL);
+        // A slope or a bend that no hand sees is no number to it.
+        let leaves = if steepest >= GENTLE_SLOPE {
+            "It leaves gently".to_owned()
+        } else {
+            format!("Steepest 1 in {steepest:.0}")
+        };
         let bends = match character.tightest_radius {
-            Some(radius) => format!("bends no tighter than {}", self.length_of(radius)),
+            Some(radius) if radius <= GENTLE_BEND => {
+                format!("bends no tighter than {}", self.length_of(radius))
+            }
+            Some(_) => "bends gently".to_owned(),
             None => "straight".to_owned(),
         };
-        let mut sentence = format!("{lower}; {upper}. Steepest 1 in {steepest:.0}, {bends}.");
+        let mut sentence = format!("{lower}; {upper}. {leaves}, {bends}.");
         sentence[..1].make_ascii_uppercase();
         sentence
     }

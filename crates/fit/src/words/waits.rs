@@ -6,7 +6,7 @@ use crate::plan::StopError;
 pub(crate) fn waits(error: StopError) -> String {
     match error {
         StopError::NeedsFirst { first, .. } => format!("First: {first}."),
-        StopError::Unmet { condition, .. } => format!("Not settled yet: {condition}"),
+        StopError::Unmet { condition, .. } => format!("Not settled yet: {condition}."),
         StopError::Moved { step } => format!("Look again: {step}."),
         StopError::NoSuchStep { step } => format!("There is no step {step}."),
     }

@@ -2,6 +2,7 @@
 #![allow(dead_code)]
 
 pub mod numbers;
+pub mod orders;
 pub mod spline;
 
 use std::collections::BTreeMap;
@@ -98,6 +99,7 @@ pub fn shape(kind: Kind, flats: &[(FlatName, f64)]) -> Shape {
         sleeve_turn_up: None,
         topstitched: Vec::new(),
         lined: false,
+        felled: Vec::new(),
         underlined: false,
         lining: Default::default(),
         near_hems: Vec::new(),

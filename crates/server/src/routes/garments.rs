@@ -43,6 +43,8 @@ pub struct Hanging {
     next: NextAct,
     /// Hands-on minutes left.
     minutes_left: Minutes,
+    /// Days on which it hangs, washes or dries by itself.
+    waits: u32,
     /// Steps done and steps in all.
     steps: [usize; 2],
     /// How much was read on it before it was changed, and is on nothing now.
@@ -110,7 +112,7 @@ fn in_short(job: &Job) -> Result<InShort, StoreError> {
                 at_stop: false,
                 finished: false,
             };
-            let summary = Summary { next, left: Vec::new(), steps: [0, 0], strays: 0 };
+            let summary = Summary { next, left: Vec::new(), waits: 0, steps: [0, 0], strays: 0 };
             Ok(InShort { summary, figure: None })
         }
     }
@@ -126,6 +128,7 @@ fn hanging(row: OnRail, timings: &[Timing]) -> Option<Hanging> {
         fitting: row.fitting.map(|(id, _)| id),
         fitting_number: row.fitting.map(|(_, number)| number),
         minutes_left: summary.minutes_left(timings),
+        waits: summary.waits,
         next: summary.next,
         steps: summary.steps,
         strays: summary.strays,
@@ -149,7 +152,7 @@ async fn read_calendar(app: Data<App>, SignedIn(account): SignedIn) -> Result<Js
             .filter(|due| !due.summary.next.finished)
             .map(|due| {
                 let minutes = due.summary.minutes_left(&timings).p50;
-                Claim { name: due.name, due_on: due.due_on, minutes }
+                Claim { name: due.name, due_on: due.due_on, minutes, waits: due.summary.waits }
             })
             .collect(),
         // Something changed: the rail is brought up to date, and what is due with it.
@@ -159,7 +162,7 @@ async fn read_calendar(app: Data<App>, SignedIn(account): SignedIn) -> Result<Js
             .filter(|hanging| !hanging.next.finished)
             .filter_map(|hanging| {
                 let (name, minutes) = (hanging.record.garment.name, hanging.minutes_left.p50);
-                Some(Claim { name, due_on: hanging.record.due_on?, minutes })
+                Some(Claim { name, due_on: hanging.record.due_on?, minutes, waits: hanging.waits })
             })
             .collect(),
     };

@@ -5,7 +5,9 @@ use actix_web::web::Json;
 use serde::Serialize;
 use utoipa::ToSchema;
 use utoipa_actix_web::service_config::ServiceConfig;
-use vemble_fit::garment::{Block, FeatureKind, FixtureKind, FlatName, Kind, LevelName, SleeveBuild};
+use vemble_fit::garment::{
+    Block, FeatureKind, FixtureKind, FlatName, Kind, LevelName, LiningClosed, SleeveBuild,
+};
 use vemble_fit::hem::{HemKind, Landmark};
 use vemble_fit::{
     Choices, EveningChoice, HouseEntry, HouseRule, Length, MeasureName, SeamName, section_ratio,
@@ -47,6 +49,8 @@ pub struct KindWords {
     usual_sleeves: SleeveBuild,
     /// True where a band closes it at the waist.
     has_band: bool,
+    /// How its lining is closed at the hem where nobody says.
+    lining: LiningClosed,
     /// Seams it can have.
     seams: Vec<SeamWords>,
 }
@@ -187,6 +191,7 @@ fn kind(name: Kind) -> KindWords {
         takes_sleeves,
         usual_sleeves: name.usual_sleeves(),
         has_band: name.has_band(),
+        lining: name.usual_lining(),
         seams: name
             .possible_seams()
             .iter()

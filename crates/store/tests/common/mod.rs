@@ -84,6 +84,7 @@ pub fn corduroys() -> GarmentRecord {
                 sleeve_turn_up: None,
                 topstitched: vec![SeamName::Outseam],
                 lined: false,
+                felled: Vec::new(),
                 underlined: false,
                 lining: Default::default(),
                 near_hems: Vec::new(),

@@ -58,6 +58,17 @@ export function Making({ sheet }: { sheet: GarmentSheet }) {
           ]}
         />
         <Stretch sheet={sheet} />
+        <Choice
+          id="surface"
+          label="Its face"
+          value={cloth?.surface ?? "smooth"}
+          onChange={(surface) => setCloth({ surface })}
+          options={[
+            { value: "smooth", label: "smooth, either way up" },
+            { value: "nap", label: "a nap or a one-way print" },
+            { value: "pile", label: "a pile: velvet, corduroy" },
+          ]}
+        />
         {banded && (
           <Choice
             id="build"
@@ -97,6 +108,21 @@ export function Making({ sheet }: { sheet: GarmentSheet }) {
           onChange={(topstitched) => setShape(() => ({ topstitched }))}
           options={seams.map(({ name, words }) => ({ value: name, label: `topstitched: ${words}` }))}
         />
+        <Select
+          mode="multiple"
+          aria-label="Felled seams"
+          className="topstitched"
+          placeholder="No felled seams"
+          value={shape.felled ?? []}
+          onChange={(felled) => setShape(() => ({ felled }))}
+          options={seams.map(({ name, words }) => ({ value: name, label: `felled: ${words}` }))}
+        />
+        <Checkbox
+          checked={cloth?.bias ?? false}
+          onChange={(event) => setCloth({ bias: event.target.checked })}
+        >
+          Cut on the bias
+        </Checkbox>
         <Checkbox
           checked={shape.lined ?? false}
           onChange={(event) => setShape(() => ({ lined: event.target.checked }))}

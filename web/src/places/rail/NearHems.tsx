@@ -4,11 +4,18 @@ import { useMemo } from "react";
 import type { Of } from "../../api/client";
 import { wordsQuery } from "../../api/queries";
 import { Choice } from "../../entry/Choice";
+import { keysOf } from "../../entry/keysOf";
 import { ShapeList } from "./ShapeList";
 import type { GarmentSheet } from "./useGarmentSheet";
 import { useSheetField } from "./useSheetField";
 
 type Feature = Of<"HemFeature">;
+
+const lining: Record<Of<"LiningClosed">, string> = {
+  felled: "felled by hand",
+  bagged: "bagged out",
+  free: "hangs free",
+};
 
 /** Numbers a feature may have beside where it stands. */
 const wide: Feature["kind"][] = ["vent", "facing"];
@@ -33,6 +40,7 @@ export function NearHems({ sheet, places }: { sheet: GarmentSheet; places: Of<"H
     [features, shape.lining, shape.sleeve_turn_up],
   );
   const field = useSheetField(sheet, lengths);
+  const usual = words.data?.kinds.find((each) => each.name === shape.kind)?.lining;
   const sleeved = places.some((each) => each.hem === "sleeve");
   return (
     <div className="stack">
@@ -53,22 +61,23 @@ export function NearHems({ sheet, places }: { sheet: GarmentSheet; places: Of<"H
                 "lining ends above the edge",
                 (mm) =>
                   sheet.setShape((now) => ({
-                    lining: { closed: now.lining?.closed ?? "felled", above: mm ?? null },
+                    lining: { closed: now.lining?.closed ?? null, above: mm ?? null },
                   })),
                 { hint: "empty: as the house leaves it" },
               )}
               <Choice
                 id="lining-closed"
                 label="Lining closed"
-                value={shape.lining?.closed ?? "felled"}
+                value={shape.lining?.closed ?? undefined}
+                placeholder="nobody has looked"
+                hint={shape.lining?.closed ? undefined : `taken to be: ${lining[usual ?? "felled"]}`}
+                onClear={() =>
+                  sheet.setShape((now) => ({ lining: { above: now.lining?.above ?? null, closed: null } }))
+                }
                 onChange={(closed) =>
                   sheet.setShape((now) => ({ lining: { above: now.lining?.above ?? null, closed } }))
                 }
-                options={[
-                  { value: "felled", label: "felled by hand" },
-                  { value: "bagged", label: "bagged out" },
-                  { value: "free", label: "hangs free" },
-                ]}
+                options={keysOf(lining).map((value) => ({ value, label: lining[value] }))}
               />
             </>
           )}

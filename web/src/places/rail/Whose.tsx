@@ -42,6 +42,7 @@ export function Whose({ sheet }: { sheet: GarmentSheet }) {
         options={[
           { value: "thrifted", label: "second-hand" },
           { value: "ready_made", label: "bought new" },
+          { value: "in_the_making", label: "in the making, tacked" },
           { value: "toile", label: "toile" },
         ]}
       />

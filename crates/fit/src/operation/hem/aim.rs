@@ -2,12 +2,13 @@
 
 use super::landmark::Landmark;
 use super::ring::turned;
-use super::solution::HemSolution;
+use super::solution::{HemSide, HemSolution};
 use super::waits::HemWaits;
 use super::wish::{HemRead, HemWish, Wanted};
 use super::work::{HemSolver, HemWork, NOTHING};
 use crate::body::measures::MeasureName;
 use crate::garment::{HemName, SeamName, Tube};
+use crate::reading::side::Side;
 use crate::unit::length::Length;
 
 /// What a finished edge is aimed at.
@@ -102,7 +103,10 @@ impl HemSolver<'_> {
 
     /// Height of the finished edge above the floor where it is lowest, when anything says.
     pub(crate) fn above_floor(&self, wish: &HemWish, solution: &HemSolution) -> Option<f64> {
-        let side = solution.sides.first()?;
+        let of = |side: Side| {
+            let own = |each: &&HemSide| each.side == side || each.side == Side::Centre;
+            solution.sides.iter().find(own).or_else(|| solution.sides.first())
+        };
         let open = self.shape().hem_is_open(solution.hem);
         // Where the floor was read, each place with what goes up there; the lowest is trodden on.
         let read = wish
@@ -110,7 +114,10 @@ impl HemSolver<'_> {
             .iter()
             .filter(|reading| reading.read == HemRead::FloorToEdge)
             .filter_map(|reading| {
-                let row = side.rows.iter().find(|row| (row.at - turned(reading.at, open)).abs() < 0.6)?;
+                let row = of(reading.side)?
+                    .rows
+                    .iter()
+                    .find(|row| (row.at - turned(reading.at, open)).abs() < 0.6)?;
                 Some(reading.length.mm() + row.fold.mm())
             })
             .reduce(f64::min);
@@ -118,6 +125,7 @@ impl HemSolver<'_> {
             return read;
         }
         let edge = self.edge_by_measures(wish).ok()?;
-        Some(edge + side.take_up[0].mm())
+        let least = solution.sides.iter().map(|side| side.take_up[0]).min()?;
+        Some(edge + least.mm())
     }
 }

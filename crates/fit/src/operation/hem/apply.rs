@@ -68,7 +68,9 @@ impl HemMade<'_> {
                     [at - takes, at]
                 });
             }
-            (HemKind::Uncut, Some(UncutWay::Tuck(tuck))) => tucked(panel, takes, tuck.above.mm()),
+            (HemKind::Uncut, Some(UncutWay::Tuck(way))) => {
+                tucked(panel, takes, tuck.unwrap_or(way.above).mm())
+            }
             (HemKind::Original, _) => tucked(panel, takes, tuck.unwrap_or_default().mm()),
             _ => panel.hem.clone_from(&takes.curve),
         }

@@ -94,7 +94,7 @@ pub(super) fn lining(
     })
 }
 
-/// The lining bagged together with the outside: both are cut alike, and end alike.
+/// The lining bagged together with the outside: cut with the same allowance, a little shorter.
 pub(super) fn bagged(
     shape: &Shape,
     on_sleeve: bool,
@@ -103,37 +103,48 @@ pub(super) fn bagged(
     habits: &Habits,
 ) -> Option<HemLining> {
     let plain = lining(shape, on_sleeve, LiningWish::default(), allowance, mean, habits)?;
+    // A little shorter than the outside, it draws the seam in and never looks out below.
+    let above = Length::from_mm(habits.rule(HouseRule::LiningBag));
+    let turn = Length::hundredth(allowance);
     Some(HemLining {
         hangs: LiningHangs::Attached,
         edge: LiningEdge::Cut,
-        above: Length::ZERO,
+        above,
         slack: Length::ZERO,
-        turn: Length::hundredth(allowance),
-        raw: Length::hundredth(-allowance),
-        moves: plain.moves - plain.above,
+        turn,
+        raw: above - turn,
+        moves: plain.moves - plain.above + above,
         bagged: true,
         ..plain
     })
 }
 
 fn way_in(shape: &Shape, on_sleeve: bool) -> &'static str {
-    match (shape.lining.closed, on_sleeve) {
-        (LiningClosed::Felled, _) => "Unpick the felling at the hem, between two seams.",
+    match (shape.lining_closed(), on_sleeve) {
+        (LiningClosed::Felled, false) => "Unpick the felling all round the hem.",
+        (LiningClosed::Felled, true) => "Unpick the felling all round both sleeve hems.",
         (LiningClosed::Bagged, false) => {
-            "It was bagged out: open the gap it was closed by, usually in a sleeve lining, and draw the hem through it."
+            "It was bagged out: draw the hem through the gap, usually in a sleeve lining, and unpick the lining off its hem edge all round."
         }
         (LiningClosed::Bagged, true) => {
-            "It was bagged out: open this sleeve lining's seam where it was closed, and draw the cuff through it."
+            "It was bagged out: open this sleeve lining's seam where it was closed, draw the cuff through it, and unpick the lining off its edge all round."
         }
         (LiningClosed::Free, _) => "It hangs free: nothing has to be opened.",
     }
 }
 
-/// The corners where the hem meets a facing or a vent.
-pub(super) fn mitres(features: &[HemFeature], allowance: f64, habits: &Habits) -> Vec<Mitre> {
+/// The corners where the hem meets a vent, and a facing where that is asked for.
+pub(super) fn mitres(
+    features: &[HemFeature],
+    facing_too: bool,
+    allowance: f64,
+    habits: &Habits,
+) -> Vec<Mitre> {
     features
         .iter()
-        .filter(|feature| matches!(feature.kind, FeatureKind::Facing | FeatureKind::Vent))
+        .filter(|feature| {
+            feature.kind == FeatureKind::Vent || (facing_too && feature.kind == FeatureKind::Facing)
+        })
         .filter(|feature| feature.width.is_positive() && allowance > 0.0)
         .map(|feature| {
             let seam = Length::hundredth(allowance.hypot(feature.width.mm()));

@@ -58,6 +58,8 @@ pub struct HemPlace {
     pub usual_kind: HemKind,
     /// True where it can be shortened at the waist.
     pub has_waist: bool,
+    /// True where a facing meets it: its corner is turned back, or mitred.
+    pub has_facing: bool,
     /// Where each way of saying what is wanted of it begins.
     pub begins: HemBegins,
 }

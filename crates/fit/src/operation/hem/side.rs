@@ -8,6 +8,8 @@ use super::ring::{Ring, point_words, ring_points, turned};
 use super::solution::{HemRow, HemSeam, HemSide, Unrolled, UnrolledPanel};
 use super::take_up::TakeUp;
 use super::turn_up::{Lies, TurnUpWish, turn_up};
+use super::uncut::tuck_above;
+use super::wish::ShortenAt;
 use super::work::{HemSolver, HemWork, UNROLL_EVERY, extremes};
 use crate::garment::{HemName, SeamName, SleeveBuild, Source, Tube};
 use crate::house::rules::HouseRule;
@@ -49,7 +51,19 @@ impl HemSolver<'_> {
                 },
             )
         });
-        let tucked = (work.kind == HemKind::Original).then(|| tuck(ring, fold, mean, work.old, self.habits));
+        let tuck_above = match work.kind {
+            HemKind::Original => Some(work.old),
+            // Two legs whose edge is not cut lose what each of them loses.
+            HemKind::Uncut if shape.is_paired_hem(work.wish.hem) => Some(match work.wish.shorten_at {
+                Some(ShortenAt::Tuck { above }) => above.mm(),
+                _ => tuck_above(shape, work.wish.hem, self.habits).mm(),
+            }),
+            _ => None,
+        };
+        let tucked = tuck_above.map(|above| match work.kind {
+            HemKind::Original => tuck(ring, fold, mean, above, self.habits),
+            _ => tuck(ring, |_| mean, mean, above, self.habits),
+        });
         let lined = self.lining_lies(work, allowance, mean);
         let excess = turned.as_ref().map(|turned| turned.by_panel.clone()).unwrap_or_default();
         let what = turned.as_ref().and_then(|turned| match turned.lies {

@@ -11,7 +11,7 @@ use super::take_up::TakeUp;
 use super::uncut::{has_waist, uncut};
 use super::wish::{HemPair, HemWish};
 use super::work::{HemSolver, HemWork, NOTHING, extremes};
-use crate::garment::HemName;
+use crate::garment::{FeatureKind, HemName};
 use crate::reading::side::Side;
 use crate::unit::length::Length;
 
@@ -34,6 +34,10 @@ impl<'a> HemSolver<'a> {
                 length: Length::hundredth(self.whole(hem)),
                 usual_kind: HemKind::usual(self.garment, hem, self.habits),
                 has_waist: hem == HemName::Hem && has_waist(shape),
+                has_facing: shape
+                    .near_hems
+                    .iter()
+                    .any(|near| near.hem == hem && near.kind == FeatureKind::Facing),
                 begins: self.begins(
                     hem,
                     wishes.iter().find(|wish| wish.hem == hem),
@@ -189,7 +193,7 @@ impl<'a> HemSolver<'a> {
             };
             let near: Vec<_> =
                 shape.near_hems.iter().copied().filter(|feature| feature.hem == work.wish.hem).collect();
-            solution.mitres = mitres(&near, allowance, self.habits);
+            solution.mitres = mitres(&near, work.wish.mitre_facing, allowance, self.habits);
         }
         solution.refusal = self.refusal(work, least, mean, allowance).or_else(|| does_not_lie(solution));
         solution.mends = self.mends(work, solution, least);

@@ -2,18 +2,26 @@
 
 use std::collections::BTreeMap;
 
-use crate::garment::{FeatureKind, HemName, LiningClosed, Shape};
-use crate::house::choice::{HemCut, Pairs};
-use crate::operation::hem::{Collision, CollisionState, HemKind, HemSolution, Lies, OldTurnUp, UncutWay};
+use crate::garment::{FeatureKind, HemName, Kind, Source};
+use crate::house::caution::Caution;
+use crate::house::choice::{HemCut, HemWhen, Pairs};
+use crate::operation::hem::{
+    Collision, CollisionState, HemKind, HemSide, HemSolution, Lies, OldTurnUp, Tuck, TurnUp, UncutWay,
+};
 use crate::plan::act::Act;
 use crate::plan::builder::Builder;
 use crate::plan::draft::{Draft, StopFacts};
 use crate::plan::how::{How, how};
 use crate::plan::key::{On, StepKey};
+use crate::reading::side::Side;
 use crate::unit::length::Length;
 
 /// Unpicking round one thing that stands near a hem, in millimetres.
 const ROUND_A_FEATURE: f64 = 150.0;
+/// How long cloth that drops hangs before its hem is read, in hours: a day and a night.
+const HANGING: f64 = 24.0;
+/// How long a pressed hem cools before it is moved, in hours.
+const COOLING: f64 = 0.2;
 /// Fastening one severed seam end, in millimetres.
 const SEAM_END: f64 = 40.0;
 
@@ -46,14 +54,33 @@ impl Making<'_> {
         Draft::new(act, On::Hem(self.hem.hem), title).over(self.run)
     }
 
-    pub(crate) fn lies(&self) -> Option<Lies> {
-        self.hem
-            .sides
-            .first()?
-            .turn_up
-            .as_ref()
-            .filter(|_| self.hem.kind.turns_up())
-            .map(|turned| turned.lies)
+    /// The step that sews it.
+    pub(crate) fn sewn(&self) -> StepKey {
+        self.key(if self.hem.kind == HemKind::LinedBag { Act::SewBag } else { Act::SewHem })
+    }
+
+    /// Each leg or sleeve that differs with what says which; one that goes for all otherwise.
+    pub(crate) fn legs(&self) -> impl Iterator<Item = (&'static str, &HemSide)> {
+        let differ = self.hem.sides.len() > 1;
+        self.hem.sides.iter().map(move |side| {
+            let which = match side.side {
+                Side::Left if differ => " on the left",
+                Side::Right if differ => " on the right",
+                _ => "",
+            };
+            (which, side)
+        })
+    }
+
+    /// The turn-ups that lie so, each with what says on which leg.
+    pub(crate) fn turn_ups(&self, lies: Lies) -> Vec<(&'static str, &TurnUp)> {
+        let turns_up = self.hem.kind.turns_up();
+        let turned = self.legs().filter_map(|(which, side)| Some((which, side.turn_up.as_ref()?)));
+        turned.filter(|(_, turned)| turns_up && turned.lies == lies).collect()
+    }
+
+    fn tucks(&self) -> Vec<(&'static str, &Tuck)> {
+        self.legs().filter_map(|(which, side)| Some((which, side.tuck.as_ref()?))).collect()
     }
 
     fn apart(&self) -> Option<Length> {
@@ -94,31 +121,55 @@ impl Builder<'_> {
                     && self.habits.hem_cut == HemCut::After),
         };
         let before = self.drafts.len();
+        self.hang_before(&making);
         self.clear_the_way(&making);
         match &hem.uncut {
             Some(UncutWay::Waist(waist)) => self.at_the_waist(&making, waist),
-            Some(UncutWay::Tuck(tuck)) => self.in_a_tuck(&making, tuck),
-            None => match hem.sides.first().and_then(|side| side.tuck.as_ref()) {
-                Some(tuck) => self.in_a_tuck(&making, tuck),
-                None => self.turned(&making),
+            Some(UncutWay::Tuck(tuck)) => {
+                let own: Vec<(&str, &Tuck)> = making.tucks();
+                let tucks = if own.is_empty() { vec![("", tuck)] } else { own };
+                self.in_a_tuck(&making, &tucks);
+            }
+            None => match making.tucks() {
+                tucks if !tucks.is_empty() => self.in_a_tuck(&making, &tucks),
+                _ => self.turned(&making),
             },
         }
         if self.hems.len() > 1 {
             // With a hem and sleeves in one order, "Open the lining" alone does not say where.
-            for draft in self.drafts[before..].iter_mut().filter(|draft| !draft.title.contains(&making.what))
+            for draft in self.drafts[before..]
+                .iter_mut()
+                .filter(|draft| !draft.title.contains(&making.what) && draft.key.on != On::Garment)
             {
                 draft.title = format!("{}: {}", draft.title, making.what);
             }
         }
     }
 
-    /// What a hem waits for: the wash, and all of the seams unless hems are made flat before them.
+    /// What a hem waits for: what has to be known, and all of the seams unless hems are made or cut before them.
     pub(crate) fn before_hems(&self) -> Vec<StepKey> {
-        let mut before = [Act::Wash, Act::PhotographInside].map(StepKey::whole).to_vec();
-        if self.hems_come_last() {
-            before.push(StepKey::whole(Act::Press));
+        let mut before = self.known().to_vec();
+        if self.habits.hem_when == HemWhen::Last {
+            before.extend(self.pressed());
         }
         before
+    }
+
+    /// Cloth that drops hangs before its hem is read: what is read too early is level for a day.
+    fn hang_before(&mut self, making: &Making<'_>) {
+        let drops = self.shape.kind == Kind::FlaredSkirt || self.garment.cloth.bias;
+        if !drops || making.hem.hem == HemName::Sleeve || self.garment.source == Source::Toile {
+            return;
+        }
+        let why = if self.garment.cloth.bias { "cut on the bias" } else { "flared" };
+        let mut draft = making
+            .draft(Act::HangBefore, "Hang it overnight, then read its hem")
+            .over(0.0)
+            .how(how!("It is {why}, and drops where it hangs: a day and a night on a hanger or the form, its band or shoulders held as they are worn.", why))
+            .how("Read it again at the Mirror afterwards, and let the new readings stand; only then it is marked.")
+            .after(self.before_hems());
+        draft.passive_hours = HANGING;
+        self.add(draft);
     }
 
     /// What has to come off, be opened or be undone before the hem is touched.
@@ -148,53 +199,36 @@ impl Builder<'_> {
                     .after(first.iter().copied()),
             );
         }
-        if let Some(lining) = &hem.lining
-            && self.shape.lining.closed != LiningClosed::Free
-        {
-            let mut how = vec![How::from(lining.way_in)];
-            if has_corner(self.shape, hem.hem) {
-                let undo = self.write(lining.undo);
-                how.push(how!("Undo the lining from facing, vent and slits up to {undo} above the new fold, or the corner cannot be folded.", undo));
-            }
-            how.push("Pin it up out of the way.".into());
-            let key = making.key(Act::OpenLining);
-            let run = making.run + lining.undo.mm();
-            match self.drafts.iter_mut().find(|draft| draft.key == key) {
-                // It is opened once, for the seams and for the hem.
-                Some(open) => {
-                    open.run = open.run.max(run);
-                    open.how.extend(how.into_iter().skip(1));
-                }
-                None => {
-                    let draft = making.draft(Act::OpenLining, "Open the lining").over(run);
-                    self.add(draft.all_how(how).after(first.iter().copied()));
-                }
-            }
+        if let Some(lining) = &hem.lining {
+            self.open_lining_for_hem(making, lining);
         }
         if hem.old_turn_up == OldTurnUp::Unpicked {
             self.add(
                 making
                     .draft(Act::UnpickHem, format!("Unpick the {} and press out the old fold", making.what))
-                    .how("The cloth of the old turn-up is needed, or lies in the way of the new. Chalk the old fold before it is pressed out: everything is measured from it.")
+                    .how("The cloth of the old turn-up is needed, or lies in the way of the new. Mark the old fold before it is pressed out: everything is measured from it.")
                     .how("Look whether the old fold or its needle holes show; a faded line stays.")
                     .after(first)
-                    .after([making.key(Act::OpenLining)]),
+                    .after(making.keys([Act::OpenLining])),
             );
         }
     }
 
     pub(crate) fn chalk_hem(&mut self, making: &Making<'_>, how: Vec<How>) {
         let cleared = self.written_steps(|key| {
-            key.act == Act::ClearTheWay && matches!(key.on, On::Feature(hem, ..) if hem == making.hem.hem)
+            matches!(key.act, Act::ClearTheWay | Act::OpenHemCorner)
+                && matches!(key.on, On::Feature(hem, ..) if hem == making.hem.hem)
         });
+        let zips = self.written_steps(|key| key.act == Act::TakeOut);
         self.add(
             making
-                .draft(Act::ChalkHem, format!("Chalk the {}", making.what))
+                .draft(Act::ChalkHem, format!("Mark the {}", making.what))
                 .over(2.0 * making.run)
                 .all_how(how)
                 .needs(cleared)
                 .after(self.before_hems())
-                .after(making.keys([Act::OpenLining, Act::UnpickHem, Act::OpenWaist])),
+                .after(zips)
+                .after(making.keys([Act::HangBefore, Act::OpenLining, Act::UnpickHem, Act::OpenWaist])),
         );
     }
 
@@ -203,20 +237,25 @@ impl Builder<'_> {
         &mut self,
         making: &Making<'_>,
         tack: &str,
+        tacked: &str,
         how: impl IntoIterator<Item = How>,
     ) {
         self.add(making.draft(Act::TackHem, tack).all_how(how).needs([making.key(Act::ChalkHem)]));
         let sleeve = making.hem.hem == HemName::Sleeve;
+        let walks = self.shape.kind.reaches_legs() && !sleeve;
         let mut draft = making
-            .draft(Act::TryHem, format!("Try it on with the {} tacked", making.what))
+            .draft(Act::TryHem, format!("Try it on with the {tacked}"))
             .over(0.0)
-            .how(if sleeve {
-                "Arm hanging, slightly bent; then reach, and look where the edge goes."
-            } else {
-                "Upright, in the shoes, eyes ahead: looking down changes what you see. A friend or a fixed ruler reads it; turn in place. Then sit, step up, and look again."
+            .how(match (sleeve, walks) {
+                (true, _) => "Arm hanging, slightly bent; then reach, and look where the edge goes.",
+                (false, true) => "Upright, in the shoes, eyes ahead: looking down changes what you see. A friend or a fixed ruler reads it; turn in place. Then sit, step up, and look again.",
+                (false, false) => "Upright, over what is worn under it, eyes ahead: looking down changes what you see. A friend reads it; turn in place. Then raise both arms, and look what it does.",
             });
-        if !sleeve {
+        if walks {
             draft = draft.how("On the stairs once, up and down, before it is finished.");
+        } else {
+            draft.cautions.retain(|caution| *caution != Caution::Trip);
+            draft.tools.retain(|tool| *tool != "shoes");
         }
         if making.hem.paired {
             draft = draft.how("Lay left on right afterwards: seam on seam, fold on fold.");
@@ -231,8 +270,13 @@ impl Builder<'_> {
         rolled_down: bool,
         because: &'static str,
     ) -> StopFacts {
-        let (tried, apart) = (making.key(Act::TryHem), making.apart());
-        StopFacts { because, tried, apart, allowance: allowance.into(), stays: None, rolled_down }
+        StopFacts {
+            because,
+            apart: making.apart(),
+            allowance: allowance.into(),
+            rolled_down,
+            ..StopFacts::before(making.key(Act::TryHem))
+        }
     }
 
     /// A hem that is folded or faced.
@@ -240,9 +284,9 @@ impl Builder<'_> {
         let hem = making.hem;
         let least = hem.sides.iter().map(|side| side.take_up[0]).min().unwrap_or_default();
         let mut how: Vec<How> = vec![if hem.kind.is_knit() {
-            "Work down the table, from the old fold: chalk the new fold all round. Do not stretch the knit under the ruler.".into()
+            "Work down the table, from the old fold: mark the new fold all round. Do not stretch the knit under the ruler.".into()
         } else {
-            "Work down the table, from the old fold: chalk the new fold all round, then the cut line below it. Join the marks along a curved ruler.".into()
+            "Work down the table, from the old fold: mark the new fold all round, then the cut line below it. Join the marks along a curved ruler.".into()
         }];
         if least.is_negative() {
             how.push("The fold goes down: the old one has to be pressed out first.".into());
@@ -255,8 +299,13 @@ impl Builder<'_> {
         self.tack_and_try(
             making,
             &format!("Turn the {} up and tack {them}", making.what),
-            ["Fold on the chalk, tack a finger's width from the fold. Nothing is cut yet: let the rest hang inside.".into()],
+            &format!("{} tacked", making.what),
+            ["Fold on the mark, tack a finger's width from the fold. Nothing is cut yet: let the rest hang inside.".into()],
         );
+        if self.garment.source == Source::Toile {
+            // Its line is carried to the paper; nothing of a toile is hemmed.
+            return;
+        }
         if !making.cuts_after {
             self.cut(making);
         }
@@ -265,7 +314,8 @@ impl Builder<'_> {
         if making.cuts_after {
             self.cut(making);
         }
-        self.finish_hem(making);
+        self.work_edge(making);
+        self.finish_hem(making, &format!("Press the {}", making.what));
     }
 
     /// Cutting the surplus off, behind its stop.
@@ -290,7 +340,7 @@ impl Builder<'_> {
             .needs([making.key(Act::TryHem)])
             .after([StepKey::whole(Act::Wash)]);
         if making.cuts_after {
-            draft = draft.after(making.keys([Act::SewHem, Act::SewSecond]));
+            draft = draft.after([making.sewn(), making.key(Act::SewSecond)]);
         }
         self.add(draft);
         if !knit {
@@ -300,33 +350,35 @@ impl Builder<'_> {
                     .draft(Act::FastenSeams, "Fasten every seam that was cut through")
                     .over(SEAM_END * seams as f64)
                     .how("Back and forth over each seam end, or they open inside the turn-up.")
-                    .needs([making.key(Act::CutHem)]),
+                    .needs([making.key(Act::CutHem)])
+                    .after(making.keys([Act::SplaySeams])),
             );
         }
     }
 
     fn how_to_cut(&self, making: &Making<'_>) -> Vec<How> {
         let hem = making.hem;
-        let strips: Vec<Length> =
-            hem.sides.iter().flat_map(|side| side.rows.iter().filter_map(|row| row.strip)).collect();
-        let widest = strips.iter().max().copied().unwrap_or_default();
-        let narrowest = strips.iter().min().copied().unwrap_or_default();
         let mut how: Vec<How> = Vec::new();
+        let with = match hem.old_turn_up {
+            OldTurnUp::CutOff => "the old turn-up folded in it",
+            _ => "measured on the opened cloth",
+        };
         if hem.kind.is_knit() {
             how.push("Trim the turn-up to the stitching, the blades flat on the inside, the outside pulled away from them; all that hangs above it goes.".into());
-        } else if widest.is_positive() {
-            let with = match hem.old_turn_up {
-                OldTurnUp::CutOff => "the old turn-up folded in it",
-                _ => "measured on the opened cloth",
-            };
-            let [least, most] = [narrowest, widest].map(|width| self.write(width));
-            how.push(if (widest - narrowest).mm() < 2.0 {
-                how!("The strip is {most} wide, {with}.", most, with)
-            } else {
-                how!("The strip is {least} to {most} wide, {with}.", least, most, with)
-            });
         } else {
-            how.push("There is nothing to cut off: all there is stays in the turn-up.".into());
+            for (which, side) in making.legs() {
+                let strips: Vec<Length> = side.rows.iter().filter_map(|row| row.strip).collect();
+                let widest = strips.iter().max().copied().unwrap_or_default();
+                let narrowest = strips.iter().min().copied().unwrap_or_default();
+                let [least, most] = [narrowest, widest].map(|width| self.write(width));
+                how.push(if !widest.is_positive() {
+                    how!("There is nothing to cut off{which}: all there is stays in the turn-up.", which)
+                } else if (widest - narrowest).mm() < 2.0 {
+                    how!("The strip{which} is {most} wide, {with}.", which, most, with)
+                } else {
+                    how!("The strip{which} is {least} to {most} wide, {with}.", which, least, most, with)
+                });
+            }
         }
         if hem.kind == HemKind::LinedBag
             && let Some(lining) = &hem.lining
@@ -340,23 +392,24 @@ impl Builder<'_> {
     }
 
     /// Press, hang, lining.
-    pub(crate) fn finish_hem(&mut self, making: &Making<'_>) {
-        let press = self.garment.cloth.fibre.press();
-        self.add(
-            making
-                .draft(Act::PressHem, format!("Press the {}", making.what))
-                .how(how!("From the inside, the iron set down and lifted, not pushed: {press}. The edge of the turn-up must not print through. Let it go cold before it is hung.", press))
-                .needs([making.key(Act::SewHem)])
-                .after(making.keys([Act::SewSecond, Act::CutHem, Act::FastenSeams, Act::CloseSeamFlat])),
-        );
-        if let Some(lining) = making.hem.lining.as_ref().filter(|_| making.hem.kind != HemKind::LinedBag) {
+    pub(crate) fn finish_hem(&mut self, making: &Making<'_>, title: &str) {
+        let press = self.garment.cloth.press();
+        let mut draft = making
+            .draft(Act::PressHem, title)
+            .how(how!("From the inside, the iron set down and lifted, not pushed: {press}. The edge of the turn-up must not print through. Let it go cold before it is hung.", press))
+            .needs([making.sewn()])
+            .after(making.keys([
+                Act::SewSecond,
+                Act::CutHem,
+                Act::FastenSeams,
+                Act::CloseSeamFlat,
+                Act::TurnEdge,
+                Act::RollEdge,
+            ]));
+        draft.passive_hours = COOLING;
+        self.add(draft);
+        if let Some(lining) = &making.hem.lining {
             self.line_hem(making, lining);
         }
     }
-}
-
-/// True where something near the hem has to be undone before it is turned.
-fn has_corner(shape: &Shape, hem: HemName) -> bool {
-    let corner = |kind| matches!(kind, FeatureKind::Facing | FeatureKind::Vent | FeatureKind::Slit);
-    shape.near_hems.iter().any(|feature| feature.hem == hem && corner(feature.kind))
 }

@@ -167,6 +167,9 @@ pub struct HemWish {
     /// The lining, where there is one.
     #[serde(default)]
     pub lining: LiningWish,
+    /// True where the corner at a facing is mitred; it is turned back over the hem otherwise, and nothing is cut.
+    #[serde(default)]
+    pub mitre_facing: bool,
 }
 
 /// Most readings round one hem.
@@ -188,6 +191,7 @@ impl HemWish {
             shoes: Length::ZERO,
             shorten_at: None,
             lining: LiningWish::default(),
+            mitre_facing: false,
         }
     }
 

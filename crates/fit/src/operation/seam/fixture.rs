@@ -1,10 +1,13 @@
 //! Taking out what sits in a seam that moves, and setting it back.
 
-use crate::garment::{Fixture, FixtureKind};
+use crate::garment::{Fixture, FixtureKind, SeamName};
 use crate::plan::act::Act;
 use crate::plan::builder::Builder;
 use crate::plan::draft::Draft;
 use crate::plan::key::{On, StepKey};
+
+/// Tacking in, looking and sewing in what was taken out, beside its length, in minutes.
+const SET_IN: f64 = 8.0;
 
 impl Builder<'_> {
     /// Takes a zip, buttons, a pocket or a label out of its seam before anything is tacked.
@@ -12,13 +15,11 @@ impl Builder<'_> {
         let seam = fixture.seam.words();
         let how = match fixture.kind {
             FixtureKind::Zip => {
-                "Thread-mark where its teeth begin and end on both edges, then unpick it from tape to tape. What opens there is pinned or tacked shut for the try-on."
+                "Thread-mark where its teeth begin and end on both edges, then unpick it from tape to tape."
             }
-            FixtureKind::Buttons => {
-                "Thread-mark each of them on both edges, then take the edge apart; what opens there is tacked shut for the try-on."
-            }
+            FixtureKind::Buttons => "Thread-mark each of them on both edges, then take the edge apart.",
             FixtureKind::Pocket => {
-                "Thread-mark both ends of its mouth, unpick the bag from the seam and pin it up; the mouth is tacked shut for the try-on."
+                "Thread-mark both ends of its mouth, unpick the bag from the seam and pin it up."
             }
             FixtureKind::Label => "Unpick it and keep it; it goes back at the same height.",
             FixtureKind::Match => "Mark which lines of the pattern meet.",
@@ -49,17 +50,28 @@ impl Builder<'_> {
             FixtureKind::Pocket => {
                 "The mouth between its thread marks on the new line; sew the bag to both allowances, then the seam above and below right up to it."
             }
-            FixtureKind::Label => "Into the new seam at the same height, before the edges are finished.",
+            FixtureKind::Label => {
+                "Pinned into the new seam at the same height; the seam that is sewn next catches it."
+            }
             FixtureKind::Match => "The marked lines on each other.",
         };
-        let machine = StepKey::new(Act::Sew, seam);
-        self.add(
+        let draft =
             Draft::new(Act::PutBack, on, format!("Set the {what} back into the {}", fixture.seam.words()))
                 .over(2.0 * (fixture.to - fixture.from).mm())
-                .how(how)
-                .needs([machine])
-                .after([StepKey::new(Act::OpenOld, seam), StepKey::new(Act::Trim, seam)]),
-        );
+                .longer_by(SET_IN)
+                .how(how);
+        // A label is caught by the seam; everything else goes into one that is sewn, open and pressed.
+        self.add(if fixture.kind == FixtureKind::Label {
+            draft.needs([StepKey::whole(Act::TryOn)])
+        } else {
+            draft
+                .needs([self.sewn_by(fixture.seam)])
+                .after([StepKey::new(Act::OpenOld, seam), StepKey::new(Act::Trim, seam)])
+                .after(self.pressed().into_iter().filter(|pressed| {
+                    // The centre back is pressed by itself where the band is closed with it.
+                    (pressed.on == On::Garment) != (self.wedge() && fixture.seam == SeamName::CentreBack)
+                }))
+        });
         // A label is only looked at.
         if fixture.kind != FixtureKind::Label {
             let how = match fixture.kind {

@@ -1,7 +1,7 @@
 //! The lining of a garment whose seams are worked: opened first, taken in by the same lines, closed last.
 
 use super::work::SeamWork;
-use crate::garment::{FeatureKind, HemName, LiningClosed, SeamName};
+use crate::garment::{HemName, LiningClosed, SeamName};
 use crate::operation::hem::HemKind;
 use crate::plan::act::Act;
 use crate::plan::builder::Builder;
@@ -22,38 +22,47 @@ impl Builder<'_> {
     /// Gets behind the seams of a lined garment.
     pub(crate) fn open_lining(&mut self, hem: HemName, seams: &[SeamName]) {
         let on_sleeve = hem == HemName::Sleeve;
-        let way_in = match (self.shape.lining.closed, on_sleeve) {
-            (LiningClosed::Bagged, false) => {
-                "It was bagged out: open the gap it was closed by, usually in a sleeve lining, far enough to draw the seams out through it."
-            }
-            (LiningClosed::Bagged, true) => {
-                "It was bagged out: open this sleeve lining's seam where it was closed, far enough to draw the seams out through it."
-            }
-            (LiningClosed::Felled, true) => {
-                "Unpick the felling round both sleeve hems and draw the seams out."
-            }
-            (LiningClosed::Felled, false) | (LiningClosed::Free, _) => {
-                "Unpick the felling at the hem, wide enough to draw the seams out between lining and cloth."
-            }
-        };
-        let mut how = vec![How::from(way_in)];
-        let facing =
-            self.shape.near_hems.iter().any(|near| near.hem == hem && near.kind == FeatureKind::Facing);
-        if seams.contains(&SeamName::CentreFront) || (facing && !on_sleeve) {
+        let remade = self.hems.iter().find(|each| each.hem == hem).and_then(|each| each.lining.as_ref());
+        let mut how = self.how_it_opens(hem, remade);
+        if seams.contains(&SeamName::CentreFront) {
             how.push("Undo it from the facing as far as the front edge is touched.".into());
         }
-        how.push("Pin it out of the way; nothing is chalked, sewn or cut through both.".into());
+        how.push("Nothing is marked, sewn or cut through both.".into());
+        let title = match (on_sleeve, remade.is_some()) {
+            (true, _) => "Open the lining of the sleeves",
+            (false, true) => "Open the lining all round",
+            (false, false) => "Open the lining",
+        };
+        let all_round = self
+            .hems
+            .iter()
+            .find(|each| each.hem == hem)
+            .map_or(0.0, |each| each.sides.iter().map(|side| side.girth[1].mm()).sum());
         self.add(
-            Draft::new(
-                Act::OpenLining,
-                On::Hem(hem),
-                if on_sleeve { "Open the lining of the sleeves" } else { "Open the lining" },
-            )
-            .over(way_in_over(hem))
-            .all_how(how)
-            .on_seams(seams.iter().copied())
-            .after([StepKey::whole(Act::Wash), StepKey::whole(Act::PhotographInside)]),
+            Draft::new(Act::OpenLining, On::Hem(hem), title)
+                .over(if remade.is_some() { all_round } else { way_in_over(hem) })
+                .all_how(how)
+                .on_seams(seams.iter().copied())
+                .after(self.known()),
         );
+    }
+
+    /// Where one gets behind the seams of a lining that is closed.
+    pub(crate) fn way_to_the_seams(&self, hem: HemName) -> &'static str {
+        match (self.shape.lining_closed(), hem) {
+            (LiningClosed::Bagged, HemName::Hem) => {
+                "It was bagged out: open the gap it was closed by, usually in a sleeve lining, far enough to draw the seams out through it."
+            }
+            (LiningClosed::Bagged, HemName::Sleeve) => {
+                "It was bagged out: open this sleeve lining's seam where it was closed, far enough to draw the seams out through it."
+            }
+            (LiningClosed::Felled, HemName::Sleeve) => {
+                "Unpick the felling all round both sleeve hems and draw the seams out."
+            }
+            (LiningClosed::Felled, HemName::Hem) | (LiningClosed::Free, _) => {
+                "Unpick the felling at the hem, wide enough to draw the seams out between lining and cloth."
+            }
+        }
     }
 
     /// Takes the lining in by the lines of the outside, once those have passed their try-on.
@@ -80,10 +89,11 @@ impl Builder<'_> {
         self.add(
             Draft::new(Act::TakeInLining, On::Garment, "Take the lining in")
                 .over(run)
-                .how("Sew its seams on the chalk, out of the old stitching and into it again like those outside. Unpick what lies inside, press its seams to one side, and trim only what would show through.")
+                .how("Sew its seams on the chalk, out of the old stitching and into it again like those outside. Unpick its old stitching beside them and press its seams to one side; nothing of it is cut.")
                 .how("Lay it inside the garment: it must be looser than the outside everywhere, or it drags.")
                 .with([needle, stitch])
-                .needs([StepKey::whole(Act::ChalkLining), StepKey::whole(Act::Press)]),
+                .needs([StepKey::whole(Act::ChalkLining)])
+                .after(self.pressed()),
         );
     }
 
@@ -107,7 +117,7 @@ impl Builder<'_> {
         let everything = self.ends();
         for (hem, seams) in opened {
             let on_sleeve = hem == HemName::Sleeve;
-            let how = match self.shape.lining.closed {
+            let how = match self.shape.lining_closed() {
                 LiningClosed::Bagged => {
                     "Turn it back through the gap, look that nothing is twisted, then close the gap by hand or close beside its edge."
                 }

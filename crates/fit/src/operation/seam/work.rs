@@ -1,6 +1,6 @@
 //! A seam that will be sewn, as the work order has to know it.
 
-use crate::garment::{HemName, Seam, SeamEnd, SeamName, Shape, SleeveBuild};
+use crate::garment::{Block, HemName, Seam, SeamEnd, SeamName, Shape, SleeveBuild};
 use crate::line::{Line, LineEnd};
 use crate::plan::vouched::Vouched;
 use crate::reading::datum::Datum;
@@ -9,6 +9,8 @@ use crate::unit::length::Length;
 
 /// How often a line is looked at along its seam, in millimetres.
 const LOOK_EVERY: f64 = 10.0;
+/// So near the crotch the four allowances that cross there are in the way, in millimetres.
+const NEAR_THE_CROTCH: f64 = 40.0;
 /// Nothing to a needle, in millimetres.
 const NOTHING: f64 = 0.05;
 
@@ -27,10 +29,34 @@ pub struct SeamWork<'a> {
     pub at_armhole: bool,
     /// A line crosses the waist seam, which has to be opened there.
     pub at_waist_seam: bool,
+    /// A line reaches the neck edge, with its facing, binding or collar.
+    pub at_neck: bool,
+    /// A line reaches an armhole from above, where the sleeve is set in.
+    pub at_sleeve_head: bool,
+    /// A line reaches the edge of an armhole without a sleeve.
+    pub at_armhole_edge: bool,
+    /// A line runs into the shoulder seam.
+    pub at_shoulder: bool,
+    /// A line comes up to the crotch, where four allowances cross.
+    pub at_crotch: bool,
+    /// A line moves the edge at which the front is closed.
+    pub at_fastening: bool,
+    /// How deep its lines lie at the upper end on the mean of the sides, in millimetres; letting out is negative.
+    pub(crate) at_top: f64,
+    /// The deepest it is taken in anywhere near its lower end, in millimetres.
+    pub(crate) at_lower_end: f64,
+    /// The least its lines take in, over what they take in at all, and the most, in millimetres.
+    pub(crate) takes: [f64; 2],
+    /// The tightest bend of its lines, in millimetres, where they bend.
+    pub(crate) bends: Option<f64>,
     /// Some stretch of it comes in, however much another is let out.
     pub(crate) takes_in: bool,
     /// Some stretch of it is let out.
     pub(crate) lets_out: bool,
+    /// True at its lower and upper end where its lines rejoin the old stitching there.
+    pub(crate) on_old_stitching: [bool; 2],
+    /// What its lower and upper end are.
+    pub(crate) ends: [SeamEnd; 2],
     /// Where its lines lie.
     pub(crate) vouched: Vec<Vouched>,
 }
@@ -47,6 +73,17 @@ impl<'a> SeamWork<'a> {
         let depths: Vec<f64> =
             lines.iter().flat_map(|(_, line)| stations(line).map(|station| line.depth(station))).collect();
         let runs_off = seam.lower == SeamEnd::Hem && any(&|line| line.lower == LineEnd::RunOff);
+        let reaches_low = any(&|line| !matches!(line.lower, LineEnd::Taper { .. }));
+        let name = seam.name;
+        let body = matches!(shape.kind.block(), Block::Body | Block::Overalls);
+        let armhole_above = matches!(name, SeamName::Shoulder | SeamName::Yoke) && reaches_top;
+        let middle = matches!(name, SeamName::CentreBack | SeamName::CentreFront);
+        let sides = lines.len().max(1) as f64;
+        let ends = |at_end: &dyn Fn(&Line) -> f64| {
+            lines.iter().map(|(_, line)| line.depth(at_end(line))).collect::<Vec<_>>()
+        };
+        let taken: Vec<f64> = depths.iter().copied().filter(|depth| *depth > NOTHING).collect();
+        let bends = lines.iter().filter_map(|(_, line)| line.character().tightest_radius);
         SeamWork {
             seam: seam.name,
             at_hem: runs_off.then_some(hem),
@@ -58,8 +95,27 @@ impl<'a> SeamWork<'a> {
                     low < waist && waist < high
                 })
             }),
+            at_neck: (name == SeamName::Shoulder && reaches_low) || (body && middle && reaches_top),
+            at_sleeve_head: armhole_above && sleeved,
+            at_armhole_edge: !sleeved
+                && (armhole_above || (matches!(seam.upper, SeamEnd::Underarm(_)) && reaches_top)),
+            at_shoulder: body
+                && matches!(name, SeamName::PrincessFront | SeamName::PrincessBack)
+                && reaches_top,
+            at_crotch: seam.upper == SeamEnd::CrotchPoint
+                && any(&|line| line.reach().1 > line.length - NEAR_THE_CROTCH),
+            at_fastening: name == SeamName::CentreFront && shape.closes_in_front(),
+            at_top: ends(&|line| line.length).iter().sum::<f64>() / sides,
+            at_lower_end: ends(&|_| 0.0).into_iter().fold(0.0, f64::max),
+            takes: [
+                taken.iter().copied().fold(f64::MAX, f64::min),
+                taken.iter().copied().fold(0.0, f64::max),
+            ],
+            bends: bends.reduce(f64::min),
             takes_in: depths.iter().any(|depth| *depth > NOTHING),
             lets_out: depths.iter().any(|depth| *depth < -NOTHING),
+            on_old_stitching: [!reaches_low, !reaches_top],
+            ends: [seam.lower, seam.upper],
             vouched: lines.iter().map(|(side, line)| Vouched::line(seam.name, *side, line)).collect(),
             lines,
         }

@@ -436,6 +436,7 @@ mod tests {
             sleeve_turn_up: None,
             topstitched: Vec::new(),
             lined: false,
+            felled: Vec::new(),
             underlined: false,
             lining: Default::default(),
             near_hems: Vec::new(),
