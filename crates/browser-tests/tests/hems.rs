@@ -130,7 +130,7 @@ async fn uneven_legs_keep_their_original_hems_each_or_alike() {
 async fn a_lined_coat_with_a_vent_says_what_has_to_be_opened_first() {
     let workroom = Workroom::demo();
     let (browser, fitting) = Browser::open_fitting(&workroom.url, DESK, 315, "hem").await;
-    browser.see("Chalk table, all round").await;
+    browser.see("Chalk table, from edge to edge").await;
     let solved = hem(&browser, &fitting).await;
     table_is_the_cores(&browser, &solved).await;
     for near in &solved.sides[0].collisions {

@@ -56,7 +56,7 @@ export const HemUnrolled = memo(function HemUnrolled(props: {
     ...(lining
       ? [
           { words: "lining ends", at: y(end + lining[0]), ink: "var(--green)" },
-          { words: "its raw edge", at: y(end + lining[1]), ink: "var(--green)" },
+          { words: "lining unturned", at: y(end + lining[1]), ink: "var(--green)" },
         ]
       : []),
     ...(unrolled.turned > 0
