@@ -238,7 +238,12 @@ fn read(job: &Job, solution: &Solution) -> Result<(), String> {
             }
         }
         let unsewn = !job.garment.source.is_sewn() && job.garment.source != Source::Toile;
-        if unsewn && matches!(step.key.act, Act::OpenOld | Act::Release | Act::OpenBand | Act::OpenHem) {
+        if unsewn
+            && matches!(
+                step.key.act,
+                Act::OpenOld | Act::Release | Act::OpenBand | Act::OpenHem | Act::UnpickHem | Act::OpenWaist
+            )
+        {
             return say("nothing is sewn yet", &step.title);
         }
         if job.garment.source == Source::Toile && step.stop.is_some() {
@@ -458,6 +463,24 @@ fn letting_out_never_shortens_a_band() {
     assert!(!close.how.iter().any(|how| how.contains("horten")), "{:?}", close.how);
     assert!(
         at(&plan, Act::Tack) < at(&plan, Act::Release) && at(&plan, Act::Release) < at(&plan, Act::TryOn)
+    );
+}
+
+#[test]
+fn a_band_between_two_sides_that_differ_has_a_number_for_each() {
+    let shape = of_kind(Kind::StraightSkirt);
+    let mut job = job(shape.clone());
+    job.habits.evening = vemble_fit::EveningChoice::KeepDifferent;
+    job.fitting.pins = along(&shape, SeamName::Side, 4.0);
+    for pin in job.fitting.pins.iter_mut().filter(|pin| pin.side == Side::Right) {
+        pin.reading = mm(9.0);
+    }
+    let close = step(&solved(&job).plan, "close_band");
+    assert!(close.title.contains("26 mm"), "twice 4 and twice 9: {}", close.title);
+    assert!(
+        says(&close, "At the left side seam the band must lose 8 mm, at the right one it must lose 18 mm"),
+        "{:?}",
+        close.how
     );
 }
 

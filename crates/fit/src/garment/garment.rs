@@ -29,6 +29,15 @@ impl Source {
         matches!(self, Source::ReadyMade | Source::Thrifted)
     }
 
+    /// Where a hem is now.
+    #[must_use]
+    pub const fn fold(self) -> &'static str {
+        match self {
+            Source::Toile | Source::ReadyMade | Source::Thrifted => "old fold",
+            Source::InTheMaking => "traced hem line",
+        }
+    }
+
     /// What depths are read from.
     #[must_use]
     pub const fn stitching(self) -> &'static str {

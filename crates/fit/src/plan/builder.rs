@@ -366,7 +366,7 @@ impl Builder<'_> {
                 ConditionKind::TriedOn,
                 "It was tried on along the new line, and its wearer could move in it.",
                 match (tried, ticks.lapses.get(&facts.tried)) {
-                    (true, _) => "tried on, tacked".into(),
+                    (true, _) => "tried on".into(),
                     (false, Some(lapse)) => format!("{} after the try-on: try it on again", since(lapse)),
                     (false, None) => "not tried on yet".into(),
                 },

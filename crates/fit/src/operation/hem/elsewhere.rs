@@ -1,7 +1,7 @@
 //! The steps of a hem that is shortened elsewhere than at its edge: in a tuck, or at the waist.
 
 use super::steps::Making;
-use crate::garment::{FixtureKind, SeamName};
+use crate::garment::{FixtureKind, SeamName, Source};
 use crate::operation::hem::{HemKind, Tuck, WaistShortening};
 use crate::plan::act::Act;
 use crate::plan::builder::Builder;
@@ -62,7 +62,7 @@ impl Builder<'_> {
         tack.push("Turn the edge down as it is worn.".into());
         self.chalk_hem(making, chalk);
         self.tack_and_try(making, "Fold the tuck and tack it", "tuck tacked", tack);
-        if self.garment.source == crate::garment::Source::Toile {
+        if self.garment.source == Source::Toile {
             return;
         }
         let (needle, stitch) = self.garment.cloth.family.needle_and_stitch();
@@ -128,15 +128,19 @@ impl Builder<'_> {
         let around = waist.upper.mm();
         let banded = self.shape.kind.has_band();
         let (seam, upper) = if banded { ("band", "band") } else { ("waist seam", "bodice") };
-        let before = self.before_hems();
-        self.add(
-            making
-                .draft(Act::OpenWaist, format!("Open the {seam} all round"))
-                .over(around)
-                .how(how!("Thread-mark centre front, centre back, both sides and every dart on {upper} and skirt first.", upper))
-                .after(before.iter().copied()),
-        );
-        let zips = self.zips_at_the_waist(waist);
+        // What is only tacked has nothing to open, and no zip in it yet.
+        let sewn = self.garment.source != Source::InTheMaking;
+        if sewn {
+            let before = self.before_hems();
+            self.add(
+                making
+                    .draft(Act::OpenWaist, format!("Open the {seam} all round"))
+                    .over(around)
+                    .how(how!("Thread-mark centre front, centre back, both sides and every dart on {upper} and skirt first.", upper))
+                    .after(before),
+            );
+        }
+        let zips = if sewn { self.zips_at_the_waist(waist) } else { Vec::new() };
         for (on, seam, opens) in &zips {
             let (opens, name) = (self.write(*opens), seam.words());
             self.add(
@@ -158,7 +162,7 @@ impl Builder<'_> {
             &what,
             how,
         );
-        if self.garment.source == crate::garment::Source::Toile {
+        if self.garment.source == Source::Toile {
             return;
         }
         let stop = self.stop(

@@ -202,7 +202,8 @@ impl Builder<'_> {
         if let Some(lining) = &hem.lining {
             self.open_lining_for_hem(making, lining);
         }
-        if hem.old_turn_up == OldTurnUp::Unpicked {
+        // What is only tacked or traced has no stitching to unpick.
+        if hem.old_turn_up == OldTurnUp::Unpicked && self.garment.source.is_sewn() {
             self.add(
                 making
                     .draft(Act::UnpickHem, format!("Unpick the {} and press out the old fold", making.what))
@@ -283,12 +284,19 @@ impl Builder<'_> {
     fn turned(&mut self, making: &Making<'_>) {
         let hem = making.hem;
         let least = hem.sides.iter().map(|side| side.take_up[0]).min().unwrap_or_default();
+        let fold = self.garment.source.fold();
         let mut how: Vec<How> = vec![if hem.kind.is_knit() {
-            "Work down the table, from the old fold: mark the new fold all round. Do not stretch the knit under the ruler.".into()
+            how!(
+                "Work down the table, from the {fold}: mark the new fold all round. Do not stretch the knit under the ruler.",
+                fold
+            )
         } else {
-            "Work down the table, from the old fold: mark the new fold all round, then the cut line below it. Join the marks along a curved ruler.".into()
+            how!(
+                "Work down the table, from the {fold}: mark the new fold all round, then the cut line below it. Join the marks along a curved ruler.",
+                fold
+            )
         }];
-        if least.is_negative() {
+        if least.is_negative() && self.garment.source.is_sewn() {
             how.push("The fold goes down: the old one has to be pressed out first.".into());
         }
         if hem.shrinks.is_some() {

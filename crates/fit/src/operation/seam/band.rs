@@ -96,6 +96,12 @@ impl Builder<'_> {
         for work in self.works.iter().filter(|work| seams.contains(&work.seam) && work.at_top.abs() > 0.05) {
             let each = self.write(Length::hundredth(2.0 * work.at_top.abs()));
             let seam = Fact::Seams(vec![work.seam]);
+            if let [left, right] = *work.tops.as_slice()
+                && self.habits.scale.shows(Length::from_mm(2.0 * (left - right)))
+            {
+                how.push(self.band_of_two(seam, left, right));
+                continue;
+            }
             let where_to = if work.lines.len() > 1 { "at each" } else { "at the" };
             how.push(if work.at_top > 0.0 {
                 how!(
@@ -114,6 +120,21 @@ impl Builder<'_> {
             });
         }
         how
+    }
+
+    /// What the band changes by where left and right differ: each by its own number.
+    fn band_of_two(&self, seam: Fact, left: f64, right: f64) -> How {
+        let [one, other] = [left, right].map(|depth| self.write(Length::hundredth(2.0 * depth.abs())));
+        let way = |depth: f64| if depth < 0.0 { "must gain" } else { "must lose" };
+        let (first, second) = (way(left), way(right));
+        how!(
+            "At the left {seam} the band {first} {one}, at the right one it {second} {other}: what the body did there.",
+            seam,
+            first,
+            one,
+            second,
+            other
+        )
     }
 
     /// Closes the band, with what it has to change by in numbers.

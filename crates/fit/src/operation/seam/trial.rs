@@ -2,7 +2,7 @@
 
 use super::work::SeamWork;
 use crate::cloth::family::{ClothFamily, Fibre, Surface};
-use crate::garment::{Block, Source};
+use crate::garment::{Block, SeamName, Source};
 use crate::house::choice::TriedIn;
 use crate::judge::armhole::CapFault;
 use crate::plan::act::Act;
@@ -57,7 +57,12 @@ impl Builder<'_> {
                 }
                 CapFault::Apart { by } => {
                     let by = self.write(by);
-                    how!("{of} armhole and cap change by {by} more than each other: carry the side's line into the sleeve, or ease the difference in above the notches.", of, by)
+                    let act = if self.shape.has(SeamName::SleeveUnderarm) {
+                        "carry the side's line into the sleeve"
+                    } else {
+                        "take the sleeve's own seams in by as much at the top"
+                    };
+                    how!("{of} armhole and cap change by {by} more than each other: {act}, or ease the difference in above the notches.", of, by, act)
                 }
             });
         }

@@ -43,6 +43,8 @@ pub struct SeamWork<'a> {
     pub at_fastening: bool,
     /// How deep its lines lie at the upper end on the mean of the sides, in millimetres; letting out is negative.
     pub(crate) at_top: f64,
+    /// The same of each side, in the order of its lines.
+    pub(crate) tops: Vec<f64>,
     /// The deepest it is taken in anywhere near its lower end, in millimetres.
     pub(crate) at_lower_end: f64,
     /// The least its lines take in, over what they take in at all, and the most, in millimetres.
@@ -106,6 +108,7 @@ impl<'a> SeamWork<'a> {
                 && any(&|line| line.reach().1 > line.length - NEAR_THE_CROTCH),
             at_fastening: name == SeamName::CentreFront && shape.closes_in_front(),
             at_top: ends(&|line| line.length).iter().sum::<f64>() / sides,
+            tops: ends(&|line| line.length),
             at_lower_end: ends(&|_| 0.0).into_iter().fold(0.0, f64::max),
             takes: [
                 taken.iter().copied().fold(f64::MAX, f64::min),
