@@ -188,13 +188,9 @@ impl Builder<'_> {
         let mut how = Vec::new();
         for work in self.works {
             let seam = Fact::Seams(vec![work.seam]);
-            how.push(if self.trims_to(work).is_some() {
-                let title = Fact::Named(self.trim_title(work));
-                how!(
-                    "The {seam} can still move as far as its allowance goes; its last chance is \"{title}\".",
-                    seam,
-                    title
-                )
+            how.push(if let Some(to) = self.trims_to(work) {
+                let (to, plural) = (self.write(to), work.plural());
+                how!("The {seam} can still move as far as its allowance goes; its last chance is \"Trim the {seam}{plural} to {to}\".", seam, plural, to)
             } else {
                 how!("The {seam} keeps all of its allowance: it can move at every later trial, too.", seam)
             });
