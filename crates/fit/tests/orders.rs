@@ -721,10 +721,26 @@ fn an_ordinary_pair_of_trousers_is_not_alarmed_at() {
     assert!(loud.iter().all(|code| *code == "body.missing"), "{loud:?}");
 }
 
-/// Features near hems are opened by name; this one is only here to be read.
 #[test]
-fn a_vent_in_a_hem_is_undone_and_closed() {
+fn a_second_vent_is_undone_and_closed_by_itself() {
     let mut job = example("hem-lined-coat");
     job.garment.shape.near_hems.push(HemFeature { at: Some(90.0), ..job.garment.shape.near_hems[0] });
-    read(&job, &solved(&job)).expect("still sound");
+    let plan = solved(&job).plan;
+    for act in [Act::OpenHemCorner, Act::CloseHemCorner, Act::Mitre] {
+        let vents =
+            plan.steps.iter().filter(|step| step.key.act == act && step.title.contains("vent")).count();
+        assert_eq!(vents, 2, "{}", act.word());
+    }
+}
+
+#[test]
+fn what_is_in_the_making_is_read_from_its_traced_line() {
+    let mut job = example("in-the-making");
+    let solution = solved(&job);
+    let seam = solution.seams.iter().find(|seam| seam.seam == SeamName::Side).expect("its sides");
+    assert!(seam.pins.iter().any(|pin| pin.echo.contains("from the traced line")), "{:?}", seam.pins[0].echo);
+    let said = serde_json::to_string(&solution).expect("a result");
+    assert!(!said.contains("old stitching"), "nothing of it is sewn");
+    job.garment.source = Source::Thrifted;
+    assert!(serde_json::to_string(&solved(&job)).expect("a result").contains("old stitching"));
 }

@@ -1,6 +1,7 @@
 //! What a garment measures, before and after: girths, ease, lengths, armholes, what gets through, pictures.
 
 pub(crate) mod armhole;
+pub(crate) mod cap_fault;
 pub(crate) mod compare;
 pub mod drawing;
 pub mod ease;

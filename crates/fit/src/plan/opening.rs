@@ -160,7 +160,7 @@ pub(crate) fn has_wedge(shape: &Shape, habits: &Habits, works: &[SeamWork<'_>]) 
     let opens =
         shape.fixtures.iter().any(|fixture| fixture.seam == SeamName::CentreBack && fixture.kind.opens());
     let halves = |work: &SeamWork<'_>| {
-        shape.band.build == BandBuild::TwoHalves || work.at_top >= habits.rule(HouseRule::BandLeast)
+        shape.band.build == BandBuild::TwoHalves || work.at_top() >= habits.rule(HouseRule::BandLeast)
     };
     !opens
         && shape.band_height() > 0.0

@@ -1,6 +1,6 @@
 //! The echo: what a reading means, said back at once.
 
-use crate::garment::{SeamName, Tube};
+use crate::garment::{SeamName, Source, Tube};
 use crate::judge::girth::crossing_seams;
 use crate::pattern::{Level, Pattern};
 use crate::reading::pin::EntryMode;
@@ -23,6 +23,8 @@ pub struct Reading {
     pub mode: EntryMode,
     /// The depth it means.
     pub depth: Length,
+    /// Where the garment comes from, which says what the depth is read from.
+    pub source: Source,
 }
 
 /// Says what a reading does to the nearest level when it is sewn: on both sides of a body, on
@@ -30,19 +32,21 @@ pub struct Reading {
 #[must_use]
 pub fn echo(reading: Reading, pattern: Option<&Pattern>, scale: Scale) -> String {
     let depth = reading.depth;
+    let stitching = reading.source.stitching();
+    let from = if reading.source == Source::InTheMaking { stitching } else { "seam" };
     let (lead, joined) = match reading.mode {
-        EntryMode::SeamToPin => (format!("{} from the seam", scale.write(depth)), " "),
+        EntryMode::SeamToPin => (format!("{} from the {from}", scale.write(depth)), " "),
         mode => (
             format!("{} {} is {} deep", scale.write(reading.read), mode.words(), scale.write(depth)),
             "; that ",
         ),
     };
     if depth == Length::ZERO {
-        return format!("{lead}: the old stitching stays here");
+        return format!("{lead}: the {stitching} stays here");
     }
     if !scale.shows(depth) {
         return format!(
-            "Less than {} from the seam: no tape shows what that does",
+            "Less than {} from the {from}: no tape shows what that does",
             scale.write(scale.tick())
         );
     }

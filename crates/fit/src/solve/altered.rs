@@ -328,7 +328,9 @@ impl Sewing<'_> {
                 LineEnd::Taper { .. } if (if is_lower { seam.lower } else { seam.upper }) == SeamEnd::Tip => {
                     format!("runs to nothing at the {} tip", if is_lower { "lower" } else { "upper" })
                 }
-                LineEnd::Taper { at } => format!("back on the old stitching {}", words.station(at)),
+                LineEnd::Taper { at } => {
+                    format!("back on the {} {}", self.drawn.job.garment.source.stitching(), words.station(at))
+                }
                 LineEnd::RunOff => runs_off(if is_lower { seam.lower } else { seam.upper }).to_owned(),
                 LineEnd::Carry if seam.name == SeamName::SleeveUnderarm => {
                     "carried on into the side seam at the underarm".to_owned()

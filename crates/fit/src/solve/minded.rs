@@ -6,7 +6,7 @@ use super::altered::Altered;
 use super::drawn::Drawn;
 use super::judged::Judged;
 use crate::finding::Finding;
-use crate::garment::{HemName, LevelName, SeamName, Tube};
+use crate::garment::{HemName, LevelName, SeamName, Source, Tube};
 use crate::house::rules::HouseRule;
 use crate::judge::armhole::ArmholeFit;
 use crate::judge::ease::{LevelBalance, Verdict};
@@ -135,7 +135,9 @@ impl Mind<'_> {
         self.leaning();
         self.fixtures();
         self.crossings();
-        let lets_out = shape.pinnable().into_iter().filter(|seam| {
+        // A traced line leaves no needle holes in the real cloth.
+        let sewn = self.drawn.job.garment.source != Source::InTheMaking;
+        let lets_out = shape.pinnable().into_iter().filter(|_| sewn).filter(|seam| {
             let mut own = self.altered.lines.iter().filter(|(other, ..)| other == seam);
             own.any(|(.., line)| line.knots().iter().any(|knot| knot.depth < -MOVES))
         });

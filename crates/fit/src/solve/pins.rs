@@ -44,8 +44,15 @@ impl Drawn<'_> {
             }
             let station = self.station(pin, seam).map_err(|error| JobError::at(at("station"), error))?;
             self.check_depth(seam, station, depth).map_err(|error| JobError::at(at("reading"), error))?;
-            let reading =
-                Reading { seam: name, side: pin.side, station, read: pin.reading, mode: pin.mode, depth };
+            let reading = Reading {
+                seam: name,
+                side: pin.side,
+                station,
+                read: pin.reading,
+                mode: pin.mode,
+                depth,
+                source: self.job.garment.source,
+            };
             read.push((
                 PinRead {
                     id: pin.id.clone(),

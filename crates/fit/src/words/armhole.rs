@@ -1,12 +1,8 @@
 //! An armhole and the cap of its sleeve.
 
+use crate::judge::cap_fault::{EQUAL, UNCHANGED};
 use crate::unit::length::Length;
 use crate::unit::scale::Scale;
-
-/// Armhole and cap that differ less than this from before are said to be unchanged, in millimetres.
-const UNCHANGED: f64 = 0.5;
-/// Losses of armhole and cap within this are equal, in millimetres: what a pin can be off.
-const EQUAL: f64 = 3.0;
 
 /// What becomes of both, before and after, whether they still go together, and what to do where they do not. `usual` is the
 /// ease the cap has as a rule; `underarm` says that side seam and sleeve meet in one line.

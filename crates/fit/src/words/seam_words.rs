@@ -79,12 +79,12 @@ impl SeamWords<'_> {
         match refusal {
             LineRefusal::NoPins => format!("nothing is pinned on the {}", self.seam.name.words()),
             LineRefusal::NoRoom { lower, upper } => format!(
-                "the line would leave the old stitching {} and rejoin it {}: nothing lies between; move one of them",
+                "the new line would leave the old one {} and rejoin it {}: nothing lies between; move one of them",
                 self.station(*lower),
                 self.station(*upper)
             ),
             LineRefusal::PinBeyondTaper { station, depth, taper, .. } => format!(
-                "the pin {} asks for {}, but the line is back on the old stitching {}: let the line end beyond the pin, or take the pin out",
+                "the pin {} asks for {}, but the line is back on the old one {}: let the line end beyond the pin, or take the pin out",
                 self.station(*station),
                 self.length_of(*depth),
                 self.station(*taper)

@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { Checkbox, Input, Select } from "antd";
 import { useState } from "react";
+import type { Of } from "../../api/client";
 import { wordsQuery } from "../../api/queries";
 import { Choice } from "../../entry/Choice";
 import { bandOf, type GarmentSheet } from "./useGarmentSheet";
@@ -99,23 +100,21 @@ export function Making({ sheet }: { sheet: GarmentSheet }) {
             Belt loop at centre back
           </Checkbox>
         )}
-        <Select
-          mode="multiple"
-          aria-label="Topstitched seams"
-          className="topstitched"
-          placeholder="No topstitching"
-          value={shape.topstitched ?? []}
+        <SeamPick
+          name="Topstitched seams"
+          none="No topstitching"
+          as="topstitched"
+          seams={seams}
+          picked={shape.topstitched ?? []}
           onChange={(topstitched) => setShape(() => ({ topstitched }))}
-          options={seams.map(({ name, words }) => ({ value: name, label: `topstitched: ${words}` }))}
         />
-        <Select
-          mode="multiple"
-          aria-label="Felled seams"
-          className="topstitched"
-          placeholder="No felled seams"
-          value={shape.felled ?? []}
+        <SeamPick
+          name="Felled seams"
+          none="No felled seams"
+          as="felled"
+          seams={seams}
+          picked={shape.felled ?? []}
           onChange={(felled) => setShape(() => ({ felled }))}
-          options={seams.map(({ name, words }) => ({ value: name, label: `felled: ${words}` }))}
         />
         <Checkbox
           checked={cloth?.bias ?? false}
@@ -137,6 +136,28 @@ export function Making({ sheet }: { sheet: GarmentSheet }) {
         </Checkbox>
       </div>
     </>
+  );
+}
+
+/** Which of the garment's seams are made in some way. */
+function SeamPick(props: {
+  name: string;
+  none: string;
+  as: string;
+  seams: Of<"SeamWords">[];
+  picked: Of<"SeamName">[];
+  onChange: (picked: Of<"SeamName">[]) => void;
+}) {
+  return (
+    <Select
+      mode="multiple"
+      aria-label={props.name}
+      className="seam-pick"
+      placeholder={props.none}
+      value={props.picked}
+      onChange={props.onChange}
+      options={props.seams.map(({ name, words }) => ({ value: name, label: `${props.as}: ${words}` }))}
+    />
   );
 }
 

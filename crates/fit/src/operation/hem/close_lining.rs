@@ -152,18 +152,21 @@ impl Builder<'_> {
         }
     }
 
+    /// What is taken of a lining that nobody has spoken of.
+    pub(crate) fn assumed_lining(&self) -> Option<How> {
+        let noun = self.shape.kind.noun();
+        let closed = match self.shape.lining_closed() {
+            LiningClosed::Felled => "felled to its turn-up",
+            LiningClosed::Bagged => "bagged out",
+            LiningClosed::Free => "hanging free",
+        };
+        let assumed = self.shape.lining.closed.is_none();
+        assumed.then(|| how!("Nobody said how its lining is closed: of this {noun} it is taken to be {closed}, as in most. Look first, and say so with the garment if it is otherwise.", noun, closed))
+    }
+
     /// What is unpicked to get behind a lining: for a hem all round its edge, for seams alone wide enough to draw them out.
     pub(crate) fn how_it_opens(&self, hem: crate::garment::HemName, lining: Option<&HemLining>) -> Vec<How> {
-        let mut how: Vec<How> = Vec::new();
-        if self.shape.lining.closed.is_none() {
-            let noun = self.shape.kind.noun();
-            let closed = match self.shape.lining_closed() {
-                LiningClosed::Felled => "felled to its turn-up",
-                LiningClosed::Bagged => "bagged out",
-                LiningClosed::Free => "hanging free",
-            };
-            how.push(how!("Nobody said how its lining is closed: of this {noun} it is taken to be {closed}, as in most. Look first, and say so with the garment if it is otherwise.", noun, closed));
-        }
+        let mut how: Vec<How> = self.assumed_lining().into_iter().collect();
         how.push(match lining {
             Some(lining) => lining.way_in.into(),
             None => self.way_to_the_seams(hem).into(),

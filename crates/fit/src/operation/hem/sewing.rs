@@ -13,7 +13,7 @@ use crate::operation::hem::{HemKind, HemSolution, Lies};
 use crate::plan::act::Act;
 use crate::plan::bench::Bench;
 use crate::plan::builder::Builder;
-use crate::plan::draft::Draft;
+use crate::plan::draft::{Draft, StopFacts};
 use crate::plan::how::{Fact, How, how};
 use crate::plan::key::{On, StepKey};
 use crate::plan::time::Work;
@@ -151,7 +151,6 @@ impl Builder<'_> {
     /// What is still done to an edge once it is stitched: a facing clipped and turned, a rolled edge trimmed and rolled.
     pub(crate) fn work_edge(&mut self, making: &Making<'_>) {
         self.turn_facings_back(making);
-        let sewn = [making.sewn(), making.key(Act::SewSecond)];
         match making.hem.kind {
             HemKind::Faced | HemKind::BiasFaced => {
                 let stays = self.write(making.hem.allowance);
@@ -161,14 +160,8 @@ impl Builder<'_> {
                     false,
                     "A clip through the stitching cannot be mended.",
                 );
-                self.add(
-                    making
-                        .draft(Act::ClipEdge, "Clip the faced edge")
-                        .how("Clip into the allowance where it curves, grade it where it is thick.")
-                        .stop(stop)
-                        .needs(sewn[..1].iter().copied())
-                        .after(sewn[1..].iter().copied()),
-                );
+                let how = "Clip into the allowance where it curves, grade it where it is thick.";
+                self.clip_edge(making, "Clip the faced edge", how, stop);
                 self.add(
                     making
                         .draft(Act::TurnEdge, "Turn the facing in and sew it down")
@@ -183,14 +176,8 @@ impl Builder<'_> {
                     false,
                     "What is trimmed off an edge cannot be turned again.",
                 );
-                self.add(
-                    making
-                        .draft(Act::ClipEdge, "Trim close to the second row")
-                        .how("Small scissors flat on the cloth, the outside held away from them.")
-                        .stop(stop)
-                        .needs(sewn[..1].iter().copied())
-                        .after(sewn[1..].iter().copied()),
-                );
+                let how = "Small scissors flat on the cloth, the outside held away from them.";
+                self.clip_edge(making, "Trim close to the second row", how, stop);
                 let (needle, stitch) = self.garment.cloth.family.needle_and_stitch();
                 self.add(
                     making
@@ -202,6 +189,18 @@ impl Builder<'_> {
             }
             _ => {}
         }
+    }
+
+    /// A cut into an edge that is stitched, behind its stop.
+    fn clip_edge(&mut self, making: &Making<'_>, title: &str, how: &'static str, stop: StopFacts) {
+        self.add(
+            making
+                .draft(Act::ClipEdge, title)
+                .how(how)
+                .stop(stop)
+                .needs([making.sewn()])
+                .after([making.key(Act::SewSecond)]),
+        );
     }
 
     pub(crate) fn sew_hem(&mut self, making: &Making<'_>) {

@@ -26,13 +26,13 @@ impl Builder<'_> {
             && self
                 .works
                 .iter()
-                .any(|work| work.seam == SeamName::CentreBack && work.at_band && work.at_top > 0.0)
+                .any(|work| work.seam == SeamName::CentreBack && work.at_band && work.at_top() > 0.0)
     }
 
     /// What the band must change by in all: the body's new edge less its old one, in millimetres.
     fn band_change(&self, of: impl Fn(SeamName) -> bool) -> f64 {
         let works = self.works.iter().filter(|work| work.at_band && of(work.seam));
-        -works.map(|work| 2.0 * work.at_top * work.lines.len() as f64).sum::<f64>()
+        -works.map(|work| 2.0 * work.at_top() * work.lines.len() as f64).sum::<f64>()
     }
 
     pub(crate) fn cut_band(&mut self) {
@@ -48,7 +48,7 @@ impl Builder<'_> {
             ..StopFacts::before(StepKey::whole(Act::TryOn))
         };
         let height = self.shape.band.height.mm();
-        let each = self.write(Length::from_mm(centre.at_top));
+        let each = self.write(Length::from_mm(centre.at_top()));
         self.add(
             Draft::new(Act::CutBand, On::Garment, "Cut the band at the centre back")
                 .over(2.0 * height)
@@ -93,8 +93,9 @@ impl Builder<'_> {
     /// What the band loses or gains at each of these seams.
     fn band_at(&self, seams: &[SeamName]) -> Vec<How> {
         let mut how = Vec::new();
-        for work in self.works.iter().filter(|work| seams.contains(&work.seam) && work.at_top.abs() > 0.05) {
-            let each = self.write(Length::hundredth(2.0 * work.at_top.abs()));
+        for work in self.works.iter().filter(|work| seams.contains(&work.seam) && work.at_top().abs() > 0.05)
+        {
+            let each = self.write(Length::hundredth(2.0 * work.at_top().abs()));
             let seam = Fact::Seams(vec![work.seam]);
             if let [left, right] = *work.tops.as_slice()
                 && self.habits.scale.shows(Length::from_mm(2.0 * (left - right)))
@@ -103,7 +104,7 @@ impl Builder<'_> {
                 continue;
             }
             let where_to = if work.lines.len() > 1 { "at each" } else { "at the" };
-            how.push(if work.at_top > 0.0 {
+            how.push(if work.at_top() > 0.0 {
                 how!(
                     "Take {each} out of the band {where_to} {seam}: that is what the body lost there.",
                     each,
@@ -151,8 +152,8 @@ impl Builder<'_> {
         let mut how = self.band_at(&sides);
         if let Some(centre) = self.works.iter().find(|work| work.seam == SeamName::CentreBack && work.at_band)
         {
-            let each = self.write(Length::hundredth(centre.at_top.abs()));
-            how.push(if centre.at_top > 0.0 {
+            let each = self.write(Length::hundredth(centre.at_top().abs()));
+            how.push(if centre.at_top() > 0.0 {
                 how!("Fold away {each} of the band at each side of the centre back and sew the fold by its line. It is not cut: only {each} would stay in each half.", each)
             } else {
                 how!("The band must gain {each} at each side of the centre back: a piece set in there, under the belt loop.", each)

@@ -212,13 +212,8 @@ impl Builder<'_> {
         let inside = self.shape.allowance(work.seam).map(|inside| inside.front.min(inside.back));
         let to = inside.map_or(kept, |inside| inside.min(kept));
         // Where nobody has looked, what is inside is taken to be what trimming keeps.
-        let there = inside.unwrap_or(to).mm() + work.takes[1];
+        let there = inside.unwrap_or(to).mm() + work.deepest;
         (there - to.mm() >= self.habits.rule(HouseRule::TrimWorth)).then_some(to)
-    }
-
-    pub(crate) fn trim_title(&self, work: &SeamWork<'_>) -> String {
-        let to = self.write(self.trims_to(work).unwrap_or_default());
-        format!("Trim the {}{} to {to}", work.seam.words(), work.plural())
     }
 
     pub(crate) fn trim(&mut self, work: &SeamWork<'_>) {
@@ -232,7 +227,7 @@ impl Builder<'_> {
             stays: Some((work.seam, to)),
             ..StopFacts::before(StepKey::whole(Act::TryOn))
         };
-        let mut draft = Draft::new(Act::Trim, on, self.trim_title(work))
+        let mut draft = Draft::new(Act::Trim, on, format!("Trim the {}{} to {to_words}", work.seam.words(), work.plural()))
             .over(2.0 * work.run())
             .how(how!("Measure {to_words} from the new stitching, not from the old edge; where no more is there, nothing goes. Cut one panel at a time and keep the garment clear of the blades.", to_words))
             .stop(facts)

@@ -42,11 +42,7 @@ impl Builder<'_> {
 
     /// A lining that nobody has spoken of and that is taken to hang free.
     fn free_lining(&self) -> Option<How> {
-        let taken = self.shape.lined
-            && self.shape.lining.closed.is_none()
-            && self.shape.lining_closed() == LiningClosed::Free;
-        let noun = self.shape.kind.noun();
-        taken.then(|| how!("Nobody said how its lining is closed: of this {noun} it is taken to hang free, as in most. Look, and say so with the garment if it is sewn down.", noun))
+        self.assumed_lining().filter(|_| self.shape.lined && self.shape.lining_closed() == LiningClosed::Free)
     }
 
     /// Children's nightwear begins at the rules.

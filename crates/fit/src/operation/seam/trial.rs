@@ -4,7 +4,7 @@ use super::work::SeamWork;
 use crate::cloth::family::{ClothFamily, Fibre, Surface};
 use crate::garment::{Block, SeamName, Source};
 use crate::house::choice::TriedIn;
-use crate::judge::armhole::CapFault;
+use crate::judge::cap_fault::CapFault;
 use crate::plan::act::Act;
 use crate::plan::builder::Builder;
 use crate::plan::draft::Draft;

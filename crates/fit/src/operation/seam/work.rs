@@ -41,14 +41,12 @@ pub struct SeamWork<'a> {
     pub at_crotch: bool,
     /// A line moves the edge at which the front is closed.
     pub at_fastening: bool,
-    /// How deep its lines lie at the upper end on the mean of the sides, in millimetres; letting out is negative.
-    pub(crate) at_top: f64,
-    /// The same of each side, in the order of its lines.
+    /// How deep its lines lie at the upper end, in their order, in millimetres; letting out is negative.
     pub(crate) tops: Vec<f64>,
     /// The deepest it is taken in anywhere near its lower end, in millimetres.
     pub(crate) at_lower_end: f64,
-    /// The least its lines take in, over what they take in at all, and the most, in millimetres.
-    pub(crate) takes: [f64; 2],
+    /// The most its lines take in, in millimetres.
+    pub(crate) deepest: f64,
     /// The tightest bend of its lines, in millimetres, where they bend.
     pub(crate) bends: Option<f64>,
     /// Some stretch of it comes in, however much another is let out.
@@ -80,11 +78,9 @@ impl<'a> SeamWork<'a> {
         let body = matches!(shape.kind.block(), Block::Body | Block::Overalls);
         let armhole_above = matches!(name, SeamName::Shoulder | SeamName::Yoke) && reaches_top;
         let middle = matches!(name, SeamName::CentreBack | SeamName::CentreFront);
-        let sides = lines.len().max(1) as f64;
         let ends = |at_end: &dyn Fn(&Line) -> f64| {
             lines.iter().map(|(_, line)| line.depth(at_end(line))).collect::<Vec<_>>()
         };
-        let taken: Vec<f64> = depths.iter().copied().filter(|depth| *depth > NOTHING).collect();
         let bends = lines.iter().filter_map(|(_, line)| line.character().tightest_radius);
         SeamWork {
             seam: seam.name,
@@ -107,13 +103,9 @@ impl<'a> SeamWork<'a> {
             at_crotch: seam.upper == SeamEnd::CrotchPoint
                 && any(&|line| line.reach().1 > line.length - NEAR_THE_CROTCH),
             at_fastening: name == SeamName::CentreFront && shape.closes_in_front(),
-            at_top: ends(&|line| line.length).iter().sum::<f64>() / sides,
             tops: ends(&|line| line.length),
             at_lower_end: ends(&|_| 0.0).into_iter().fold(0.0, f64::max),
-            takes: [
-                taken.iter().copied().fold(f64::MAX, f64::min),
-                taken.iter().copied().fold(0.0, f64::max),
-            ],
+            deepest: depths.iter().copied().fold(0.0, f64::max),
             bends: bends.reduce(f64::min),
             takes_in: depths.iter().any(|depth| *depth > NOTHING),
             lets_out: depths.iter().any(|depth| *depth < -NOTHING),
@@ -131,6 +123,11 @@ impl<'a> SeamWork<'a> {
             high - low
         };
         self.lines.iter().map(|(_, line)| reach(line)).sum()
+    }
+
+    /// How deep its lines lie at the upper end on the mean of the sides, in millimetres.
+    pub(crate) fn at_top(&self) -> f64 {
+        self.tops.iter().sum::<f64>() / self.tops.len().max(1) as f64
     }
 
     /// "s" where it is sewn on both sides.
