@@ -11,6 +11,7 @@ VEMBLE_TEST_DATABASE=$(scripts/postgres.sh start "$work/pg")
 export VEMBLE_TEST_DATABASE
 cargo fmt --all --check
 npm --prefix web run --silent test
+node scripts/first-load.mjs | tail -1
 say "Building"
 cargo build --quiet --workspace --all-targets
 if cargo clippy --version >/dev/null 2>&1; then

@@ -12,7 +12,7 @@ const Join = patient(() => import("./places/door/Join"));
 const FriendsHouse = patient(() => import("./places/door/FriendsHouse"));
 const SignInAgain = patient(() => import("./places/door/SignInAgain"));
 const Rail = patient(() => import("./places/rail/Rail"));
-const HangGarment = patient(() => import("./places/rail/HangGarment"));
+const HangGarment = patient(() => import("./places/hang/HangGarment"));
 const People = patient(() => import("./places/people/People"));
 const HabitsPage = patient(() => import("./places/people/HabitsPage"));
 const AccountPage = patient(() => import("./places/account/AccountPage"));

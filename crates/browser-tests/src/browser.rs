@@ -26,6 +26,14 @@ pub struct Screen {
     touch: bool,
 }
 
+impl Screen {
+    /// A screen of so many pixels, touched where it is narrow.
+    #[must_use]
+    pub const fn of(width: u32, height: u32) -> Screen {
+        Screen { width, height, touch: width < 800 }
+    }
+}
+
 /// A laptop on the sewing table.
 pub const DESK: Screen = Screen { width: 1280, height: 800, touch: false };
 /// A telephone in one hand.
@@ -259,8 +267,14 @@ impl Browser {
     /// # Panics
     /// When nothing takes them.
     pub async fn keys(&self, keys: &str) {
-        let active = self.client.active_element().await.expect("something to type at");
-        active.send_keys(keys).await.expect("typed");
+        // What had the focus may have gone a moment ago: then nothing was typed, and what has it now is typed at.
+        self.until(&format!("something to type {keys:?} at"), || async {
+            match self.client.active_element().await {
+                Ok(active) => active.send_keys(keys).await.is_ok(),
+                Err(_) => false,
+            }
+        })
+        .await;
     }
 
     /// Presses one key on the page itself.

@@ -5,7 +5,8 @@ use serde_json::Value;
 use vemble_browser_tests::{Browser, DESK, PHONE, Workroom, demo_fitting};
 use vemble_fit::garment::{FlatName, LevelName};
 use vemble_fit::{
-    Job, Length, LineOutcome, SeamName, ShareRequest, compare, copy_from, fit_picture, share_out, solve,
+    FitPicture, HouseRule, Job, Length, LineOutcome, SeamName, ShareRequest, compare, copy_from, fit_picture,
+    share_out, solve,
 };
 
 fn mm(value: f64) -> Length {
@@ -144,14 +145,43 @@ async fn the_fit_picture_says_the_girths_of_the_core() {
     let (browser, fitting) = Browser::open_fitting(&workroom.url, DESK, 312, "fit").await;
     browser.see("A picture of girths, not of drape").await;
     let picture = fit_picture(&browser.job(&fitting).await).expect("a picture");
-    let rings = browser.texts("[data-testid=rings] li").await;
-    assert_eq!(rings.len(), picture.rings.len());
-    for (shown, ring) in rings.iter().zip(&picture.rings) {
-        assert!(shown.contains(&ring.said), "{} in {shown}", ring.said);
-        assert!(shown.contains(&format!("depth {} of the width", ring.section)), "{shown}");
+    // As it will be, as it came while the key is held, and as it will be again.
+    says(&browser, &picture, 1).await;
+    let held = |kind: &str| {
+        format!("document.body.dispatchEvent(new KeyboardEvent('{kind}', {{ key: 'b', bubbles: true }}))")
+    };
+    browser.run(&held("keydown"), Value::Null).await;
+    says(&browser, &picture, 0).await;
+    browser.run(&held("keyup"), Value::Null).await;
+    says(&browser, &picture, 1).await;
+    browser.press("As it came").await;
+    says(&browser, &picture, 0).await;
+    // Every remark once.
+    let page = browser.texts("main").await.join(" ");
+    for note in &picture.notes {
+        assert_eq!(page.matches(note.as_str()).count(), 1, "{note}");
     }
-    let drawn = browser.run("return document.querySelectorAll('.rings svg path').length", Value::Null).await;
-    assert_eq!(drawn, Value::from(3 * picture.rings.len()), "body, before and after at every level");
+    let drawn = "return document.querySelectorAll('.fit-figures path[fill^=url]').length";
+    let drawn = browser.run(drawn, Value::Null).await;
+    let views = [picture.front.as_ref(), picture.side.as_ref()];
+    let pieces: usize = views.into_iter().flatten().map(|view| view.before.len()).sum();
+    assert_eq!(drawn, Value::from(pieces), "body and sleeves, from the front and from the side");
+}
+
+/// Every level says what the core says of it, before or after.
+async fn says(browser: &Browser, picture: &FitPicture, which: usize) {
+    let wanted: Vec<&String> = picture.rings.iter().map(|ring| &ring.said[which]).collect();
+    browser
+        .until("the rings", || async {
+            let rows = browser.texts("[data-testid=rings] .ring-row").await;
+            rows.len() == wanted.len()
+                && rows.iter().zip(&wanted).all(|(row, said)| row.contains(said.as_str()))
+        })
+        .await;
+    let rows = browser.texts("[data-testid=rings] .ring-row").await;
+    for (row, ring) in rows.iter().zip(&picture.rings) {
+        assert!(row.contains(&ring.ease[which]), "{} in {row}", ring.ease[which]);
+    }
 }
 
 #[tokio::test]
@@ -184,20 +214,20 @@ async fn a_dress_is_hung_in_the_order_of_the_tape() {
     browser.press("princess dress").await;
     browser.fill("What you call it", "Copper stage dress").await;
     browser.choose("Who wears it", "Ines Pellow").await;
-    // From the first measure on, tab alone goes down the garment.
-    browser.press_at("input[name=neck]").await;
+    // What cannot be drawn without comes first; from there on, tab alone goes down the garment.
+    browser.press_at("input[name=bust]").await;
     let tape = [
+        ("bust", "498"),
+        ("side_length", "890"),
         ("neck", "20 cm"),
         ("shoulder", "396"),
         ("across_back", "348"),
-        ("bust", "498"),
         ("under_bust", "462"),
         ("waist", "420"),
         ("high_hip", "486"),
         ("hip", "540"),
         ("hem", "820"),
         ("underarm_to_waist", "204"),
-        ("side_length", "890"),
         ("back_length", "1080"),
         ("upper_arm", "176"),
         ("elbow", "152"),
@@ -212,9 +242,9 @@ async fn a_dress_is_hung_in_the_order_of_the_tape() {
     }
     browser
         .until("the drawing with nothing estimated", || async {
-            !browser.texts("[data-testid=worn]").await.is_empty()
-                && !browser.text("aside").await.contains("estimated")
-                && browser.text("aside").await.contains("side back")
+            let ghosts =
+                "return [...document.querySelectorAll('.tape-field input')].filter(e => !e.value).length";
+            browser.run(ghosts, Value::Null).await == 0 && !browser.text("main").await.contains("estimated")
         })
         .await;
     browser.press("Hang it on the rail").await;
@@ -335,7 +365,7 @@ async fn a_changed_habit_says_what_it_changed() {
     for words in said {
         assert!(shown.contains(&words), "{words} in {shown}");
     }
-    browser.choose("Carry a line across", "seam laid on seam").await;
+    browser.press_at("input[aria-label^='seam laid on seam']").await;
     browser.see_in("[data-testid=effects]", "Done differently: “Mark every line on both layers”").await;
 }
 
@@ -376,7 +406,7 @@ enter(0);
         ["shoulder", "410"],
     ]);
     browser.run_async(script, serde_json::json!([readings])).await;
-    browser.see_in("aside", "estimated").await;
+    browser.see_in(".minds", "estimated").await;
     for reading in readings.as_array().expect("readings") {
         let [name, text] = [&reading[0], &reading[1]].map(|part| part.as_str().expect("words").to_owned());
         browser
@@ -389,7 +419,7 @@ enter(0);
     // What is said while the last readings are worked out may still be of those before.
     browser
         .until("nothing that was entered is said to be missing", || async {
-            let said = browser.text("aside").await;
+            let said = browser.text(".minds").await;
             let missing = |name: &&str| {
                 said.contains(&format!("{name} were not")) || said.contains(&format!(" {name},"))
             };
@@ -432,6 +462,7 @@ async fn a_laced_back_and_how_close_it_is_worn_are_entered_and_kept() {
     let fitting = demo_fitting(312);
     // The princess dress: laced at the back, its edges 4 cm apart at the waist as it is worn.
     browser.goto("/garments/01930000-0000-7000-8000-000000000208").await;
+    browser.press("Inside the seams").await;
     browser.press("The back is laced").await;
     browser.fill("gap waist", "4 cm").await;
     browser.fill("lacing overlap", "30").await;
@@ -504,4 +535,52 @@ async fn a_garment_changed_under_its_pins_says_which_are_on_nothing_and_lets_the
         browser.see("Brown corduroys").await;
         assert!(!browser.text("body").await.contains("on nothing now"));
     }
+}
+
+#[tokio::test]
+async fn another_way_says_what_it_would_change_before_it_is_chosen() {
+    let workroom = Workroom::demo();
+    let browser = Browser::open_demo(&workroom.url, DESK).await;
+    browser.goto("/habits").await;
+    browser.see("Left and right are evened by").await;
+    let before = browser.job(&demo_fitting(312)).await;
+    browser.press_at("button[aria-label^='what would it change? seam laid on seam']").await;
+    browser.see_in(".would-said", "Done differently: “Mark every line on both layers”").await;
+    browser.see_in(".would-said", "Green velvet princess dress").await;
+    assert_eq!(browser.job(&demo_fitting(312)).await.habits, before.habits, "only asked");
+}
+
+#[tokio::test]
+async fn a_house_number_is_found_by_a_word_and_stands_on_her_tape() {
+    let workroom = Workroom::demo();
+    let browser = Browser::open_demo(&workroom.url, DESK).await;
+    browser.goto("/habits").await;
+    browser.fill("Find a house number", "runs away").await;
+    browser.see("trim a seam that runs away to").await;
+    assert_eq!(browser.texts(".house-rules tbody tr").await.len(), 1);
+    browser.choose("Unit on the tape", "⅛ in").await;
+    browser.see_in(".house-rules", "3/4").await;
+    // The house's own number is the one in force on this tape; what is finer than any tape stays as it is.
+    browser.fill("Find a house number", "ladder every").await;
+    browser.until("four inches", || async { browser.value("ladder_step").await == "4" }).await;
+    browser.fill("Find a house number", "says its depth to within").await;
+    browser.see_in(".house-rules", "1.5 mm").await;
+    browser.fill("Find a house number", "runs away").await;
+    browser.see("trim a seam that runs away to").await;
+    // Too much is said with what was read and what is allowed, and leaves all as it was.
+    browser.fill("trim a seam that runs away to", "9").await;
+    browser.keys("\n").await;
+    browser.see_in(".house-rules", "read as 9").await;
+    browser.fill("trim a seam that runs away to", "5/8").await;
+    browser.keys("\n").await;
+    browser.see("back to it").await;
+    browser.see_saved().await;
+    let habits = browser.job(&demo_fitting(312)).await.habits;
+    assert!((habits.rule(HouseRule::TrimHigh) - 15.875).abs() < 0.01);
+    browser.press("back to it").await;
+    browser
+        .until("the house's again", || async {
+            !browser.job(&demo_fitting(312)).await.habits.rules.contains_key(&HouseRule::TrimHigh)
+        })
+        .await;
 }

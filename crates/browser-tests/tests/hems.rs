@@ -184,6 +184,7 @@ async fn a_knit_leg_stands_longer_until_it_is_washed() {
         "washed first, it would lose twice"
     );
     browser.goto("/garments/01930000-0000-7000-8000-000000000215").await;
+    browser.press("Its cloth").await;
     browser.press("Washed and dried").await;
     browser.press("Save the garment").await;
     browser.see("On the rail").await;
@@ -360,15 +361,17 @@ async fn lining_swatch_and_what_stands_near_are_entered_on_the_garments_sheet() 
     let browser = Browser::open_demo(&workroom.url, DESK).await;
     let garment = "/garments/01930000-0000-7000-8000-000000000207";
     browser.goto(garment).await;
-    browser.see("At the hems").await;
+    browser.press("At the hems").await;
     browser.press("Something stands near a hem").await;
     browser.choose("What stands near the hem, 1", "pocket").await;
     browser.choose("Where round the hem, 1", "left front").await;
     browser.fill("near 0 from", "9 cm").await;
     browser.fill("near 0 to", "240").await;
+    browser.press("Its cloth").await;
     browser.press("A swatch was washed").await;
     browser.fill("wash_before", "200").await;
     browser.fill("wash_after", "194").await;
+    browser.press("Inside the seams").await;
     browser.press("The allowance is clipped somewhere").await;
     browser.fill("clip 0 at", "150").await;
     browser.fill("clip 0 left", "4").await;
@@ -381,6 +384,7 @@ async fn lining_swatch_and_what_stands_near_are_entered_on_the_garments_sheet() 
     assert_eq!(kept.shape.clips[0].station, Length::whole_mm(150));
     // A pocket that ends below where it begins is refused where it stands, and nothing is saved.
     browser.goto(garment).await;
+    browser.press("At the hems").await;
     browser.fill("near 0 to", "50").await;
     browser.press("Save the garment").await;
     browser.see("he upper end of a pocket was read below its lower end").await;

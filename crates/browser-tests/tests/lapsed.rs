@@ -22,6 +22,10 @@ async fn what_was_ticked_before_the_pins_were_moved_is_to_be_done_again() {
     assert!(browser.job(&fitting).await.fitting.progress.done.contains_key("try_on"));
     browser.goto(&format!("/fittings/{fitting}/mirror")).await;
     browser.see("pins read").await;
+    let cursor = "return document.activeElement.tagName";
+    browser
+        .until("the cursor in the pad", || async { browser.run(cursor, json!([])).await == "INPUT" })
+        .await;
     browser.keys("l400\n16\n").await;
     browser.see_saved().await;
     browser.goto(&format!("/fittings/{fitting}/bench")).await;

@@ -21,13 +21,17 @@ pub mod pattern;
 pub mod plan;
 mod reading;
 mod share;
+mod sketch;
 mod solve;
 pub mod sums;
 mod unit;
 mod words;
 
 pub use body::measures::{Body, Layer, MeasureName, Wearer};
+pub use cloth::colour::Colour;
 pub use cloth::family::{Cloth, ClothFamily, Fibre, Fray, Surface};
+pub use cloth::look::{Look, Weave};
+pub use cloth::named::{NamedCloth, named_cloths};
 pub use cloth::wash::WashTest;
 pub use copy::{CopyLength, CopyPlan, CopyRow, copy_from};
 pub use garment::{Garment, SeamName};
@@ -42,14 +46,15 @@ pub use judge::armhole::ArmholeFit;
 pub use judge::compare::{ComparedLevel, Comparison, compare, what_changed};
 pub use judge::drawing;
 pub use judge::ease::{self, Intention, LevelBalance, Verdict};
-pub use judge::figure::{Figure, FigureSeam};
-pub use judge::fit_picture::{
-    FitPicture, FitRing, Outline, Silhouette, cross_section, fit_picture, garment_loop, perimeter,
-    section_ratio,
-};
+pub use judge::fit_picture::{FitPicture, FitView};
+pub use judge::fit_ring::{FitRing, cross_section, garment_loop, perimeter};
 pub use judge::gains::{Inset, InsideSeam, LevelGain};
 pub use judge::girth;
 pub use judge::lengths::{LengthName, LengthRow};
+pub use judge::picture::figure::{Figure, FigureSeam};
+pub use judge::picture::piece::{FigureLine, FigurePiece, LineName, PartName};
+pub use judge::picture::seen::section_ratio;
+pub use judge::picture::tape::{Face, Tape};
 pub use judge::put_on::PutOn;
 pub use judge::stride::Stride;
 pub use judge::through::Through;
@@ -63,6 +68,8 @@ pub use reading::ladder::{ladder, moved_rung};
 pub use reading::pin::{DEEPEST_READING, EdgeRead, EntryMode, HIGHEST_TAKE_UP, LONGEST_SEAM, Pin, PinError};
 pub use reading::side::Side;
 pub use share::{ShareOut, SharePart, SharePlan, ShareRequest, share_out};
+pub use sketch::body::{BodyFace, BodySketch, BodyTape, SketchedMeasure, sketch_body};
+pub use sketch::{Sketch, SketchedFlat, measured_on, sketch};
 pub use solve::about::About;
 pub use solve::admit::{Admitted, NotAdmitted, admit};
 pub use solve::job::{AcceptedDepth, Fitting, Job, SeamEvening};
@@ -75,7 +82,7 @@ pub use solve::warning::{ToRead, Warning, Weight};
 pub use solve::{
     DatumPlace, DrawnLine, EdgeLength, LineOutcome, LineRefused, MirroredMark, PinRead, PinnableSeam,
     ProposedDepth, ProposedEnds, RESULT_FORMAT, SeamEndings, SeamSolution, SideLine, Solution, SolvedEnd,
-    hem_templates, solve,
+    fit_picture, hem_templates, solve,
 };
 pub use unit::length::Length;
 pub use unit::scale::{Rounding, Scale, Unit};

@@ -81,9 +81,9 @@ fn figures_are_alike_left_and_right_and_stand_on_their_levels() {
         let heights: Vec<f64> = drawing.levels.iter().map(|mark| mark.height).collect();
         assert!(heights.windows(2).all(|pair| pair[0] > pair[1]), "from the top down: {heights:?}");
         for figure in [&drawing.figure, &drawing.figure_after, &drawing.body].into_iter().flatten() {
-            for [x, y] in &figure.outline {
+            for [x, y] in figure.outline() {
                 let mirrored = figure
-                    .outline
+                    .outline()
                     .iter()
                     .map(|[other, height]| (other + x).abs() + (height - y).abs())
                     .fold(f64::MAX, f64::min);
@@ -106,13 +106,13 @@ fn what_is_taken_in_narrows_the_figure_where_it_is_taken() {
         xs.iter().copied().fold(f64::MIN, f64::max) - xs.iter().copied().fold(f64::MAX, f64::min)
     };
     let at = |level| drawing.levels.iter().find(|mark| mark.level == level).expect("a mark").height;
-    assert!(width(&after.outline, at(LevelName::Hip)) < width(&before.outline, at(LevelName::Hip)) - 8.0);
+    assert!(width(after.outline(), at(LevelName::Hip)) < width(before.outline(), at(LevelName::Hip)) - 8.0);
     let leg = |outline: &[[f64; 2]]| {
         let mut xs = crossings(outline, at(LevelName::Knee));
         xs.sort_by(f64::total_cmp);
         xs[1] - xs[0]
     };
-    assert!((leg(&after.outline) - leg(&before.outline)).abs() < 0.5, "a leg below the taper stays");
+    assert!((leg(after.outline()) - leg(before.outline())).abs() < 0.5, "a leg below the taper stays");
 }
 
 #[test]

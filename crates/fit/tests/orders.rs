@@ -349,6 +349,7 @@ fn every_kind_cloth_lining_end_and_source_reads_so_too() {
                         job.garment.cloth = Cloth {
                             family,
                             bias: f == 0,
+                            look: None,
                             surface: [Surface::Smooth, Surface::Nap, Surface::Pile][f % 3],
                             ..Cloth::default()
                         };
@@ -743,4 +744,88 @@ fn what_is_in_the_making_is_read_from_its_traced_line() {
     assert!(!said.contains("old stitching"), "nothing of it is sewn");
     job.garment.source = Source::Thrifted;
     assert!(serde_json::to_string(&solved(&job)).expect("a result").contains("old stitching"));
+}
+
+#[test]
+fn every_step_knows_its_place_on_the_garment() {
+    let mut shown = 0;
+    for (name, job) in common::examples() {
+        let Ok(solution) = solve(&job) else { continue };
+        for step in &solution.plan.steps {
+            let place = &step.place;
+            match step.key.on {
+                On::Garment => assert_eq!(place.hem, None, "{name}: {}", step.title),
+                On::Seam(seam) | On::Fixture(_, seam, ..) => {
+                    assert!(!place.seams.is_empty(), "{name}: {} lies on {seam:?}", step.title);
+                }
+                On::Hem(hem) | On::Feature(hem, ..) => {
+                    assert_eq!(place.hem, Some(hem), "{name}: {}", step.title)
+                }
+            }
+            // What is lit can be found on the drawing, from one face or the other.
+            let drawing = solution.drawing.as_ref().expect("a drawing");
+            let faces = [&drawing.figure, &drawing.figure_back];
+            let drawn = |seam: &SeamName| {
+                faces.iter().any(|face| {
+                    face.as_ref().is_some_and(|face| face.seams.iter().any(|each| each.seam == *seam))
+                })
+            };
+            assert!(place.seams.iter().all(drawn), "{name}: {} at {:?}", step.title, place.seams);
+            shown += place.seams.len();
+        }
+        let inside = |act: Act| {
+            solution.plan.steps.iter().find(|step| step.key.act == act).map(|step| step.place.inside)
+        };
+        assert_ne!(inside(Act::Trim), Some(false), "{name}");
+        assert_ne!(inside(Act::TryOn), Some(true), "{name}");
+    }
+    assert!(shown > 100, "only {shown}");
+}
+
+#[test]
+fn a_wish_is_looked_at_in_each_try_on_and_asked_at_the_end() {
+    let mut job = common::example("barn-dance-trousers");
+    let plain = solve(&job).expect("a result");
+    assert!(plain.plan.step("ask_the_wish").is_none());
+    job.garment.wish.change = "closer at the waist.".to_owned();
+    job.garment.wish.stays = "the flare".to_owned();
+    job.garment.wish.worn_with = "the low boots".to_owned();
+    let wished = solve(&job).expect("a result");
+    let steps = &wished.plan.steps;
+    let place = |key: &str| steps.iter().position(|step| step.key == key).expect("the step");
+    assert!(place("hem_check") < place("ask_the_wish") && place("ask_the_wish") < place("write_down"));
+    let said = "closer at the waist; what must stay: the flare.";
+    assert_eq!(wished.plan.step("ask_the_wish").expect("the step").how[0], format!("The wish was: {said}"));
+    let tries: Vec<_> = steps.iter().filter(|step| step.key.act == Act::TryOn).collect();
+    assert!(!tries.is_empty());
+    for step in tries {
+        let how = step.how.join(" ");
+        assert!(
+            how.contains(&format!("Look at the wish again: {said}")) && how.contains("the low boots"),
+            "{how}"
+        );
+    }
+    // It adds a step and sentences, and changes no number.
+    assert_eq!(wished.levels, plain.levels);
+    assert_eq!(steps.len(), plain.plan.steps.len() + 1);
+}
+
+#[test]
+fn ease_wanted_of_one_garment_goes_before_the_habit_and_the_house() {
+    let mut job = common::example("barn-dance-trousers");
+    let wanted = |job: &vemble_fit::Job| {
+        let solution = solve(job).expect("a result");
+        let row =
+            solution.levels.into_iter().find(|row| row.girth.level == vemble_fit::garment::LevelName::Hip);
+        row.and_then(|row| row.wanted).expect("an ease")
+    };
+    let house = wanted(&job);
+    let [habit, own] = [house + common::mm(20.0), house + common::mm(33.0)];
+    job.habits.ease.insert(vemble_fit::garment::LevelName::Hip, habit);
+    assert_eq!(wanted(&job), habit);
+    job.garment.ease.insert(vemble_fit::garment::LevelName::Hip, own);
+    assert_eq!(wanted(&job), own);
+    job.garment.ease.insert(vemble_fit::garment::LevelName::Hip, common::mm(4000.0));
+    let error = solve(&job).expect_err("nobody wants so much");
+    assert_eq!(error.path, "garment.ease.hip");
 }

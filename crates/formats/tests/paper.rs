@@ -3,74 +3,16 @@
 
 mod common;
 
+use common::pdf::{Page, Text};
 use vemble_fit::{Job, LineOutcome, Paper, Solution, hem_templates, solve};
 use vemble_formats::{read_job, sheet};
 
-const POINTS_PER_MM: f64 = 72.0 / 25.4;
 /// The sheet's margin and how much its tiles share, as the guide tells them, in millimetres.
 const MARGIN: f64 = 12.0;
 const OVERLAP: f64 = 15.0;
 
-/// One page: what stands on it, in millimetres from its lower left corner.
-#[derive(Default)]
-struct Page {
-    /// Courses with the width they are drawn in.
-    courses: Vec<(f64, Vec<[f64; 2]>)>,
-    squares: Vec<[f64; 4]>,
-    texts: Vec<String>,
-    /// Where each text begins, and how wide its letters are on average.
-    set: Vec<(f64, f64)>,
-}
-
 fn pages(job: &Job, solution: &Solution, paper: Paper) -> Vec<Page> {
-    let bytes = sheet::chalk_sheet(job, solution, paper);
-    let text: String = bytes.iter().map(|byte| char::from(*byte)).collect();
-    text.split("stream\n")
-        .skip(1)
-        .step_by(2)
-        .map(|stream| page(stream.split("\nendstream").next().unwrap_or("")))
-        .collect()
-}
-
-/// A string as a content stream writes it: in brackets, or in hexadecimal where a letter needs it.
-fn string(written: &str) -> String {
-    let Some(hex) = written.strip_prefix('<') else {
-        return written.trim_start_matches('(').trim_end_matches(')').to_owned();
-    };
-    let digits: Vec<u32> = hex.chars().filter_map(|digit| digit.to_digit(16)).collect();
-    digits.chunks(2).filter_map(|pair| char::from_u32(pair[0] * 16 + pair.get(1).unwrap_or(&0))).collect()
-}
-
-/// Reads the few operators the sheet is drawn with.
-fn page(stream: &str) -> Page {
-    let mut page = Page::default();
-    let mut numbers: Vec<f64> = Vec::new();
-    let (mut width, mut size, mut left) = (1.0, 0.0, 0.0);
-    for line in stream.lines() {
-        if let Some(shown) = line.strip_suffix(" Tj") {
-            page.texts.push(string(shown));
-            page.set.push((left, 0.5 * size / POINTS_PER_MM));
-            continue;
-        }
-        for token in line.split_whitespace() {
-            if let Ok(number) = token.parse::<f64>() {
-                numbers.push(number);
-                continue;
-            }
-            let mm: Vec<f64> = numbers.iter().map(|number| number / POINTS_PER_MM).collect();
-            match (token, mm.as_slice()) {
-                ("w", [points]) => width = points * POINTS_PER_MM,
-                ("m", [x, y]) => page.courses.push((width, vec![[*x, *y]])),
-                ("l", [x, y]) => page.courses.last_mut().expect("a course begun").1.push([*x, *y]),
-                ("Tf", [_]) => size = numbers[0],
-                ("Td", [x, _]) => left = *x,
-                ("re", [x, y, wide, high]) => page.squares.push([*x, *y, *wide, *high]),
-                _ => {}
-            }
-            numbers.clear();
-        }
-    }
-    page
+    common::pdf::pages(&sheet::chalk_sheet(job, solution, paper))
 }
 
 fn example(name: &str) -> (Job, Solution) {
@@ -85,8 +27,8 @@ fn length(course: &[[f64; 2]]) -> f64 {
 
 /// The tiles of one drawing, found by the words at their foot.
 fn tiles_of<'a>(pages: &'a [Page], words: &str) -> Vec<&'a Page> {
-    let foot = format!("{}, full size, page", words.replace('(', "\\(").replace(')', "\\)"));
-    pages.iter().filter(|page| page.texts.iter().any(|text| text.starts_with(&foot))).collect()
+    let foot = format!("{words}, full size, page");
+    pages.iter().filter(|page| page.says(&foot)).collect()
 }
 
 #[test]
@@ -100,10 +42,7 @@ fn every_full_size_drawing_has_a_square_of_fifty_and_nothing_is_drawn_off_the_pa
                 .flat_map(|page| &page.squares)
                 .filter(|[_, _, wide, high]| (wide - 50.0).abs() < 1e-3 && (high - 50.0).abs() < 1e-3)
                 .collect();
-            let drawings = pages
-                .iter()
-                .filter(|page| page.texts.iter().any(|text| text.contains("full size, page 1 of")))
-                .count();
+            let drawings = pages.iter().filter(|page| page.says("full size, page 1 of")).count();
             assert!(drawings > 0, "{name} has a drawing");
             // One on the front page and one on the first tile of each drawing.
             assert_eq!(squares.len(), drawings + 1, "{name} on {paper:?}");
@@ -131,7 +70,7 @@ fn a_line_on_paper_is_as_long_as_its_seam_says() {
                     .iter()
                     .filter(|page| {
                         page.texts.iter().any(|text| {
-                            text.contains("full size") && text.to_lowercase().contains(seam.words)
+                            text.words.contains("full size") && text.words.to_lowercase().contains(seam.words)
                         })
                     })
                     .collect();
@@ -168,6 +107,7 @@ fn both_edges_of_a_seam_are_drawn_where_they_differ_and_seams_across_the_body_to
         let mut found: Vec<&str> = pages
             .iter()
             .flat_map(|page| &page.texts)
+            .map(|text| text.words.as_str())
             .filter(|text| text.contains("full size, page 1") && text.to_lowercase().contains(seam))
             .filter_map(|text| Some(&text[text.rfind('(')?..=text.rfind(')')?]))
             .collect();
@@ -234,19 +174,136 @@ fn words_stay_on_the_page_however_long_they_are() {
     let solution = solve(&job).expect("a result");
     for paper in [Paper::A4, Paper::Letter] {
         // A full-size tile shows its part of a drawing and clips the rest.
-        let whole = |page: &Page| page.texts.iter().all(|text| !text.contains("full size"));
+        let whole = |page: &Page| !page.says("full size");
         for page in pages(&job, &solution, paper).into_iter().filter(whole) {
-            for (text, (left, letter)) in page.texts.iter().zip(&page.set) {
-                let right = left + letter * text.chars().count() as f64;
-                assert!(right < paper.size_mm().0 - 0.5 * MARGIN, "{text} ends {right:.0} from the left");
+            for text in page.texts {
+                let right = text.left + text.width;
+                assert!(
+                    right <= paper.size_mm().0 - MARGIN + 0.01,
+                    "{} ends {right:.0} from the left",
+                    text.words
+                );
             }
         }
     }
-    // Letters the printer's own fonts lack are spelled out or asked after, never dropped.
-    job.wearer = "Zoë Brânză 糸".to_owned();
-    let text: Vec<String> = pages(&job, &solve(&job).expect("a result"), Paper::A4)
-        .into_iter()
-        .flat_map(|page| page.texts)
-        .collect();
-    assert!(text.iter().any(|line| line.contains("Zo") && line.contains('?')), "{:?}", &text[..4]);
+}
+
+#[test]
+fn every_letter_of_every_name_prints_and_so_does_every_sign_of_a_length() {
+    let (mut job, _) = example("uneven-legs-in-inches");
+    job.garment.name = "Łódź trousers, ≈ 7½″ × ⅜".to_owned();
+    job.wearer = "Zoë Brânză-Đặng Жанна Ελένη".to_owned();
+    let pages = pages(&job, &solve(&job).expect("a result"), Paper::A4);
+    for words in [job.garment.name.as_str(), job.wearer.as_str()] {
+        assert!(pages[0].says(words), "{words}: {:?}", &pages[0].texts[..3]);
+    }
+    let all = pages.iter().flat_map(|page| &page.texts);
+    assert!(all.clone().all(|text| !text.words.contains('\u{fffd}')), "a letter that nobody ships");
+    // A script that no font here has is marked as missing, and not dropped.
+    job.wearer = "糸".to_owned();
+    let missing = common::pdf::pages(&sheet::chalk_sheet(&job, &solve(&job).expect("a result"), Paper::A4));
+    assert!(missing[0].says("for \u{fffd}, pinned"), "{:?}", &missing[0].texts[..3]);
+}
+
+#[test]
+fn the_tables_and_the_test_square_are_on_the_sheet() {
+    let (job, solution) = example("barn-dance-trousers");
+    for paper in [Paper::A4, Paper::Letter] {
+        let pages = pages(&job, &solution, paper);
+        for words in ["Outseam, both sides alike", "Centre back", "798", "test square: 50 mm"] {
+            assert!(pages.iter().any(|page| page.says(words)), "{words}");
+        }
+        assert!(
+            pages[0]
+                .squares
+                .iter()
+                .any(|[_, _, wide, high]| (wide - 50.0).abs() < 1e-3 && (high - 50.0).abs() < 1e-3)
+        );
+    }
+}
+
+/// Left, lower, right and upper edge of what a text's letters take.
+fn letters(text: &Text) -> [f64; 4] {
+    [text.left, text.base - 0.1 * text.size, text.left + text.width, text.base + 0.65 * text.size]
+}
+
+fn overlap(one: [f64; 4], other: [f64; 4]) -> bool {
+    one[0] < other[2] && other[0] < one[2] && one[1] < other[3] && other[1] < one[3]
+}
+
+#[test]
+fn nothing_is_written_over_anything() {
+    for file in common::files() {
+        let job = read_job(file.as_bytes()).expect("a job");
+        let (solution, name) = (solve(&job).expect("a result"), job.garment.name.clone());
+        for paper in [Paper::A4, Paper::Letter] {
+            let (wide, high) = paper.size_mm();
+            for (number, page) in pages(&job, &solution, paper).iter().enumerate() {
+                // What a tile clips away is on its neighbour.
+                let shown: Vec<&Text> = page
+                    .texts
+                    .iter()
+                    .filter(|text| !text.words.trim().is_empty())
+                    .filter(|text| {
+                        let [left, low, right, top] = letters(text);
+                        right > MARGIN && left < wide - MARGIN && top > MARGIN && low < high - MARGIN
+                    })
+                    .collect();
+                for (at, one) in shown.iter().enumerate() {
+                    for other in &shown[..at] {
+                        assert!(
+                            !overlap(letters(one), letters(other)),
+                            "{name} on {paper:?}, page {}: “{}” over “{}”",
+                            number + 1,
+                            one.words,
+                            other.words
+                        );
+                    }
+                }
+                let squares = page.squares.iter().filter(|square| (square[2] - 50.0).abs() < 1e-3);
+                for [x, y, side, _] in squares {
+                    for text in shown.iter().filter(|text| !text.words.starts_with("test square")) {
+                        let square = [*x, *y, x + side, y + side];
+                        assert!(
+                            !overlap(letters(text), square),
+                            "{name} on {paper:?}, page {}: “{}” in the test square",
+                            number + 1,
+                            text.words
+                        );
+                    }
+                }
+            }
+        }
+    }
+}
+
+#[test]
+fn tables_stand_side_by_side_and_a_map_says_where_the_pages_lie() {
+    let (job, solution) = example("barn-dance-trousers");
+    let pages = pages(&job, &solution, Paper::A4);
+    let page_of =
+        |words: &str| pages.iter().position(|page| page.texts.iter().any(|text| text.words == words));
+    assert!(page_of("Outseam, both sides alike").is_some());
+    assert_eq!(page_of("Outseam, both sides alike"), page_of("Centre back"), "two tables on one page");
+    // What does not stand below stands beside: fourteen tables of a dress on as few pages as their rows need.
+    let (dress, dressed) = example("princess-dress");
+    let beside = common::pdf::pages(&sheet::chalk_sheet(&dress, &dressed, Paper::A4));
+    let heads = |page: &Page| {
+        let heads =
+            page.texts.iter().filter(|text| text.words == "station").map(|text| text.left.round() as i64);
+        heads.collect::<std::collections::BTreeSet<i64>>()
+    };
+    assert!(beside.iter().any(|page| heads(page).len() == 2), "two columns");
+    // As many numbers on the map as the drawing has pages.
+    let map = pages.iter().find(|page| page.says("Where the full-size")).expect("a map");
+    let of = pages
+        .iter()
+        .flat_map(|page| &page.texts)
+        .filter(|text| text.words.starts_with("Outseam") && text.words.contains("full size"))
+        .count();
+    assert!(of > 1, "{of} pages of the outseam");
+    let numbers = (1..=of).filter(|number| map.texts.iter().any(|text| text.words == number.to_string()));
+    assert_eq!(numbers.count(), of);
+    let whole = pages.len();
+    assert!(whole <= 7, "{whole} pages for two tables and two lines");
 }

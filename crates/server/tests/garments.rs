@@ -6,7 +6,8 @@ mod common;
 use common::{Running, example_job, examples};
 use serde_json::{Value, json};
 use vemble_fit::{
-    Job, SeamName, ShareRequest, compare, copy_from, fit_picture, ladder, share_out, solve, what_changed,
+    Habits, Job, SeamName, ShareRequest, compare, copy_from, fit_picture, ladder, share_out, sketch,
+    sketch_body, solve, what_changed,
 };
 
 fn one(name: &str) -> (Value, Job) {
@@ -68,6 +69,13 @@ fn what_is_computed_over_http_is_what_the_core_computes() {
     let shared = post("share", json!({ "job": value, "request": { "level": "waist", "lose": 46 } }));
     assert_eq!(shared, as_json(share_out(&job, request).expect("a share")));
     assert_eq!(post("fit-picture", value.clone()), as_json(fit_picture(&job).expect("a picture")));
+    let garment = value["garment"].clone();
+    let sketched = post("sketch", json!({ "garment": garment, "habits": {} }));
+    assert_eq!(sketched, as_json(sketch(&job.garment, &Habits::default()).expect("a sketch")));
+    let body = job.body.clone().expect("a body");
+    let wearer = json!({ "name": "Ines", "measured": [body] });
+    let stands = post("body-sketch", json!({ "wearer": wearer, "taken_on": body.taken_on, "habits": {} }));
+    assert_eq!(stands, as_json(sketch_body(&body, &[], &Habits::default()).expect("a figure")));
     let rungs = post("ladder", json!({ "job": value, "seam": "side" }));
     assert_eq!(rungs, as_json(ladder(&job, SeamName::Side).expect("a ladder")));
     let favourite = json!({ "bust": 480, "waist": 400 });

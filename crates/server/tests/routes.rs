@@ -84,7 +84,7 @@ fn the_rail_says_what_comes_next_and_the_calendar_what_fits() {
     assert_eq!(rail[0]["wearer_name"], "Odile Marrow");
     assert_eq!(rail[0]["next"]["place"], "chalk");
     assert!(rail[0]["minutes_left"]["p50"].as_f64().expect("minutes") > 30.0);
-    assert!(rail[0]["figure"]["outline"].as_array().expect("an outline").len() > 8);
+    assert!(rail[0]["figure"]["pieces"][0]["outline"].as_array().expect("an outline").len() > 8);
     let calendar = ada.get("/api/v1/calendar").body;
     assert_eq!(calendar["fits"][0]["name"], "Brown corduroys");
     let claimed: f64 = calendar["days"]
@@ -94,6 +94,34 @@ fn the_rail_says_what_comes_next_and_the_calendar_what_fits() {
         .map(|day| day["claimed"].as_f64().expect("minutes"))
         .sum();
     assert!(claimed > 0.0);
+}
+
+#[test]
+fn an_evening_holds_what_fits_into_it_in_the_order_of_the_bench() {
+    let (_server, ada) = workroom();
+    let order = ada.get(&format!("/api/v1/fittings/{FITTING}/solution")).body["plan"]["steps"].clone();
+    let open: Vec<&Value> =
+        order.as_array().expect("an order").iter().filter(|step| step["done"] == false).collect();
+    let evening = ada.get("/api/v1/tonight?minutes=45").body;
+    let steps = evening["steps"].as_array().expect("steps");
+    assert!(!steps.is_empty());
+    for (step, planned) in steps.iter().zip(&open) {
+        assert_eq!(step["title"], planned["title"]);
+        assert_eq!(step["minutes"], planned["minutes"]["p50"]);
+        assert_eq!(step["key"], GARMENT);
+        // What the step is done with is among what is to be ready.
+        for tool in planned["tools"].as_array().expect("tools") {
+            assert!(evening["ready"].as_array().expect("a list").contains(tool), "{tool}");
+        }
+    }
+    let taken: f64 = steps.iter().map(|step| step["minutes"].as_f64().expect("minutes")).sum();
+    assert!(taken <= 45.0 && (taken - evening["taken"].as_f64().expect("minutes")).abs() < 1e-9);
+    // The next step is left out because it does not fit any more.
+    let next = open[steps.len()]["minutes"]["p50"].as_f64().expect("minutes");
+    assert!(taken + next > 45.0);
+    assert_eq!(ada.get("/api/v1/tonight").body["free"], 30.0, "the habit, where nothing is said");
+    let wrong = ada.get("/api/v1/tonight?minutes=6000");
+    assert_eq!((wrong.status, &wrong.body["path"]), (422, &json!("minutes")));
 }
 
 #[test]

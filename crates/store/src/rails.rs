@@ -160,6 +160,8 @@ pub fn list(conn: &mut Conn, account: AccountId) -> Result<Vec<OnRail>, StoreErr
 /// A garment that is wanted for a day.
 #[derive(Debug, Clone)]
 pub struct Due {
+    /// Its id.
+    pub id: Uuid,
     /// What it is called.
     pub name: String,
     /// The day.
@@ -192,7 +194,7 @@ pub fn due(conn: &mut Conn, account: AccountId) -> Result<Option<Vec<Due>>, Stor
         let due = rows.into_iter().map(|(id, name, due_on, version, worn_by, kept)| {
             let stands_for = beside.stands_for(id, version, worn_by).key();
             let (_, said) = kept.filter(|(of, _)| *of == stands_for)?;
-            Some(Due { name, due_on: due_on?, summary: serde_json::from_str(&said).ok()? })
+            Some(Due { id, name, due_on: due_on?, summary: serde_json::from_str(&said).ok()? })
         });
         Ok(due.collect())
     })

@@ -85,36 +85,76 @@ fn set_days(value: &mut Value, today: NaiveDate) {
 #[cfg(test)]
 mod tests {
     use super::*;
-    use vemble_fit::{JOB_FORMAT, Job, Place, solve};
+    use vemble_fit::{JOB_FORMAT, Job, Length, Place, Verdict, solve};
+
+    const TODAY: Option<NaiveDate> = NaiveDate::from_ymd_opt(2026, 11, 23);
+
+    fn scenario() -> Scenario {
+        let mut scenario: Value = serde_json::from_str(SCENARIO).expect("JSON");
+        set_days(&mut scenario, TODAY.expect("a date"));
+        serde_json::from_value(scenario).expect("the scenario")
+    }
+
+    /// The job of a fitting of the scenario.
+    fn job_of(scenario: &Scenario, fitting: &WithId<FittingRecord>) -> Job {
+        let hung =
+            scenario.garments.iter().find(|hung| hung.id == fitting.record.garment).expect("its garment");
+        let worn_by = scenario.wearers.iter().find(|wearer| Some(wearer.id) == hung.record.wearer);
+        Job {
+            format: JOB_FORMAT.into(),
+            wearer: "someone".into(),
+            body: worn_by.and_then(|wearer| wearer.record.body_on(TODAY?).cloned()),
+            habits: scenario.habits.clone(),
+            garment: hung.record.garment.clone(),
+            fitting: fitting.record.fitting.clone(),
+            timings: Vec::new(),
+        }
+    }
 
     #[test]
     fn every_garment_of_the_scenario_is_in_a_state_of_its_own() {
-        let today = NaiveDate::from_ymd_opt(2026, 11, 23).expect("a date");
-        let mut scenario: Value = serde_json::from_str(SCENARIO).expect("JSON");
-        set_days(&mut scenario, today);
-        let scenario: Scenario = serde_json::from_value(scenario).expect("the scenario");
+        let scenario = scenario();
         let mut states = Vec::new();
         for hung in &scenario.garments {
             let newest = scenario.fittings.iter().rfind(|fitting| fitting.record.garment == hung.id);
-            let worn_by = scenario.wearers.iter().find(|wearer| Some(wearer.id) == hung.record.wearer);
             let Some(newest) = newest else {
                 states.push("not tried on".to_owned());
                 continue;
             };
-            let job = Job {
-                format: JOB_FORMAT.into(),
-                wearer: "someone".into(),
-                body: worn_by.and_then(|wearer| wearer.record.body_on(today).cloned()),
-                habits: scenario.habits.clone(),
-                garment: hung.record.garment.clone(),
-                fitting: newest.record.fitting.clone(),
-                timings: Vec::new(),
-            };
+            let job = job_of(&scenario, newest);
             let solution = solve(&job).expect("a demo fitting that can be computed");
             assert!(solution.is_solved(), "{}: {:?}", job.garment.name, solution.warnings);
             states.push(solution.next.words.clone());
             assert!(!solution.next.at_stop || solution.next.place == Place::Bench);
         }
         insta::assert_debug_snapshot!(states);
+    }
+
+    /// Every finding on every garment, to be read: each must be one a teacher would say.
+    #[test]
+    fn nothing_alarms_without_need() {
+        let scenario = scenario();
+        let mut found = Vec::new();
+        for fitting in &scenario.fittings {
+            let job = job_of(&scenario, fitting);
+            let solution = solve(&job).expect("a demo fitting that can be computed");
+            let said: Vec<String> = solution
+                .warnings
+                .iter()
+                .map(|warning| format!("{:?} {}: {}", warning.weight, warning.code, warning.message))
+                .collect();
+            // A finding is said once, and what is well is not said at all.
+            for (at, one) in said.iter().enumerate() {
+                assert!(!said[..at].contains(one), "{}: twice: {one}", job.garment.name);
+            }
+            // Red is for what cloth or person suffers under: a level strains only where it is short by what a tape reads.
+            for row in solution.levels.iter().filter(|row| row.verdict == Some(Verdict::Strains)) {
+                let short = row.floor.map_or(0.0, Length::mm) - row.ease_after.map_or(0.0, Length::mm);
+                assert!(row.floor.is_none() || short > 1.0, "{}: {:?}", job.garment.name, row.girth.level);
+            }
+            found.push(format!("{} ({})", job.garment.name, said.len()));
+            found.extend(said.into_iter().map(|line| format!("  {line}")));
+        }
+        insta::assert_snapshot!(found.join("\n"));
     }
 }

@@ -42,6 +42,41 @@ export const calendarQuery = queryOptions({
   queryFn: async () => (await answered(client.GET("/api/v1/calendar"))).data,
 });
 
+/** A body drawn as far as it has been measured on a day. */
+export const bodySketchQuery = (
+  wearer: Of<"Wearer">,
+  takenOn: string | undefined,
+  habits: Of<"Habits"> | undefined,
+) =>
+  queryOptions({
+    queryKey: ["body-sketch", wearer, takenOn, habits],
+    enabled: habits !== undefined && takenOn !== undefined,
+    staleTime: Infinity,
+    gcTime: 60_000,
+    placeholderData: keepPreviousData,
+    queryFn: async () =>
+      (
+        await answered(
+          client.POST("/api/v1/compute/body-sketch", {
+            body: { wearer, taken_on: takenOn as string, habits: habits as Of<"Habits"> },
+          }),
+        )
+      ).data,
+  });
+
+/** What fits into an evening of so many minutes; the habit's where none are said. */
+export const tonightQuery = (minutes: number | undefined) =>
+  queryOptions({
+    queryKey: ["rail", "tonight", minutes],
+    placeholderData: keepPreviousData,
+    queryFn: async () =>
+      (
+        await answered(
+          client.GET("/api/v1/tonight", { params: { query: minutes === undefined ? {} : { minutes } } }),
+        )
+      ).data,
+  });
+
 export const garmentQuery = (id: string) =>
   queryOptions({
     queryKey: ["garment", id],
@@ -87,6 +122,22 @@ export const jobQuery = (id: string) =>
   });
 
 /** What the core says to a job; while a changed job is computed the last answer stays. */
+/** A garment drawn as far as it has been measured. */
+export const sketchQuery = (garment: Of<"Garment">, habits: Of<"Habits"> | undefined) =>
+  queryOptions({
+    queryKey: ["sketch", garment, habits],
+    enabled: habits !== undefined,
+    staleTime: Infinity,
+    gcTime: 60_000,
+    placeholderData: keepPreviousData,
+    queryFn: async () =>
+      (
+        await answered(
+          client.POST("/api/v1/compute/sketch", { body: { garment, habits: habits as Of<"Habits"> } }),
+        )
+      ).data,
+  });
+
 export const solutionQuery = (job: Of<"Job"> | undefined) =>
   queryOptions({
     queryKey: ["solution", job],

@@ -77,6 +77,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/compute/body-sketch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * A body drawn as far as it has been measured, with the place of the tape for every measure; nothing for a day on which
+         *     nothing was taken.
+         */
+        post: operations["compute_body_sketch"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/compute/comparison": {
         parameters: {
             query?: never;
@@ -224,6 +244,23 @@ export interface paths {
         put?: never;
         /** Share a change of girth out over the seams: the pinned plan and the best alternatives. */
         post: operations["compute_share"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/compute/sketch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The garment drawn as far as it has been measured, with the place of the tape for every measure. */
+        post: operations["compute_sketch"];
         delete?: never;
         options?: never;
         head?: never;
@@ -681,6 +718,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/tonight": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What fits into this evening, in which order, and what to have ready. */
+        get: operations["read_tonight"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/wearers": {
         parameters: {
             query?: never;
@@ -925,12 +979,50 @@ export interface components {
              */
             taken_on: string;
         };
+        /**
+         * @description A face of a body.
+         * @enum {string}
+         */
+        BodyFace: "front" | "back" | "side";
+        /** @description A body drawn while it is being measured. */
+        BodySketch: {
+            /** @description From the front, and from the back. */
+            front: components["schemas"]["Figure"];
+            /** @description Every measure in that order. */
+            measures: components["schemas"]["SketchedMeasure"][];
+            /** @description From the side. */
+            side: components["schemas"]["Figure"];
+            /** @description Where the tape lies, in the order it is laid. */
+            tapes: components["schemas"]["BodyTape"][];
+        };
+        /** @description A body that is being measured. */
+        BodySketching: {
+            /** @description Settings. */
+            habits?: components["schemas"]["Habits"];
+            /**
+             * Format: date
+             * @description The day that is looked at.
+             */
+            taken_on: string;
+            /** @description Everything measured of somebody. */
+            wearer: components["schemas"]["Wearer"];
+        };
+        /** @description A tape on a body. */
+        BodyTape: {
+            /** @description On which face it lies. */
+            face: components["schemas"]["BodyFace"];
+            /** @description The measure it takes. */
+            measure: components["schemas"]["MeasureName"];
+            /** @description Its course, `[x, y]` in millimetres above the floor. */
+            points: number[][];
+        };
         /** @description The calendar with what it holds. */
         Calendar: {
             /** @description Day by day from today. */
             days: components["schemas"]["SewingDay"][];
             /** @description Garment by garment, the earliest due first. */
             fits: components["schemas"]["ClaimFit"][];
+            shortfall?: components["schemas"]["Shortfall"] | null;
         };
         /**
          * @description Why a row is in the table.
@@ -1513,6 +1605,8 @@ export interface components {
              * @description The day it is worn.
              */
             due_on: string;
+            /** @description What tells it from others. */
+            key: string;
             /**
              * Format: double
              * @description Free minutes left over before it, once it and all that is due earlier is done; negative
@@ -1548,6 +1642,7 @@ export interface components {
             fibre: components["schemas"]["Fibre"];
             /** @description How it frays. */
             fray: components["schemas"]["Fray"];
+            look?: components["schemas"]["Look"] | null;
             /**
              * Format: double
              * @description Share it extends under a light pull: 0 for a firm woven, 0.25 for a quarter longer.
@@ -1563,6 +1658,11 @@ export interface components {
          * @enum {string}
          */
         ClothFamily: "sheer" | "shirting" | "twill" | "denim" | "coating" | "jersey";
+        /**
+         * @description A collar.
+         * @enum {string}
+         */
+        Collar: "none" | "stand" | "shirt" | "flat" | "notched" | "peaked" | "shawl" | "ribbed";
         /** @description One thing near the hem after the change. */
         Collision: {
             /** @description Its lower and upper end above the new fold. */
@@ -1588,6 +1688,8 @@ export interface components {
          * @enum {string}
          */
         CollisionState: "clear" | "see_to" | "in_the_way";
+        /** @description A colour of cloth: “#” and six of 0–9 and a–f. */
+        Colour: string;
         /** @description One level of both. */
         ComparedLevel: {
             /** @description Girth with the lines of the one and of the other sewn. */
@@ -1691,6 +1793,11 @@ export interface components {
             /** @description The job. */
             job: components["schemas"]["Job"];
         };
+        /**
+         * @description What ends sleeves, or legs.
+         * @enum {string}
+         */
+        Cuffs: "none" | "buttoned" | "turned_up" | "ribbed";
         /** @description One dart that the new waist edge runs through. */
         DartAtWaist: {
             /** @description What each holds at the waist now, and what is left of it at the new edge. */
@@ -1866,6 +1973,11 @@ export interface components {
             words: string;
         };
         /**
+         * @description A face of a garment.
+         * @enum {string}
+         */
+        Face: "front" | "back";
+        /**
          * @description Something that stands near a hem.
          * @enum {string}
          */
@@ -1884,22 +1996,29 @@ export interface components {
          * @enum {string}
          */
         Fibre: "cotton" | "linen" | "wool" | "silk" | "viscose" | "synthetic";
-        /** @description A silhouette with its seams; `x` is zero at the centre, `y` the height above the hem fold. */
+        /** @description A picture; `x` is zero at the centre, `y` the height above the hem fold. */
         Figure: {
-            /** @description Closed outlines of what hangs beside it: the sleeves. */
-            beside: number[][][];
             /**
              * Format: double
              * @description Height of the lowest point.
              */
             bottom: number;
+            /** @description Buttons: middle and radius. */
+            buttons: number[][];
             /**
              * Format: double
              * @description Half the greatest width.
              */
             half_width: number;
-            /** @description The closed outline, `[x, y]` in millimetres. */
-            outline: number[][];
+            /** @description Lines on them. */
+            lines: components["schemas"]["FigureLine"][];
+            /** @description Its pieces, each painted over those before it. */
+            pieces: components["schemas"]["FigurePiece"][];
+            /**
+             * Format: double
+             * @description How far apart its cloth repeats; nothing where nobody has said how it looks, or no repeat shows.
+             */
+            repeat: number;
             /** @description The seams that show, where there are any. */
             seams: components["schemas"]["FigureSeam"][];
             /**
@@ -1907,6 +2026,25 @@ export interface components {
              * @description Height of the top of the figure.
              */
             top: number;
+        };
+        /** @description A line of a picture. */
+        FigureLine: {
+            /** @description What it is. */
+            line: components["schemas"]["LineName"];
+            /** @description Its course, `[x, y]` in millimetres. */
+            points: number[][];
+        };
+        /** @description A closed piece of a picture. */
+        FigurePiece: {
+            /**
+             * Format: double
+             * @description How far its straight grain leans from the upright, in degrees clockwise: stripes run along it.
+             */
+            lean: number;
+            /** @description Its closed outline, `[x, y]` in millimetres. */
+            outline: number[][];
+            /** @description What it is. */
+            part: components["schemas"]["PartName"];
         };
         /** @description A seam on the figure. */
         FigureSeam: {
@@ -1926,14 +2064,12 @@ export interface components {
         FitOn: "wearer" | "form";
         /** @description The whole picture. */
         FitPicture: {
-            /** @description From the front, levels of the body. */
-            front: components["schemas"]["Silhouette"];
-            /** @description What kind of picture this is. */
-            note: string;
-            /** @description Every level the body was measured at, from the top down. */
+            front?: components["schemas"]["FitView"] | null;
+            /** @description What is true of the whole of it, each once. */
+            notes: string[];
+            /** @description Every level the body was measured at, from the top down as they hang. */
             rings: components["schemas"]["FitRing"][];
-            /** @description From the side, levels of the body. */
-            side: components["schemas"]["Silhouette"];
+            side?: components["schemas"]["FitView"] | null;
         };
         /**
          * @description One level of the picture. Rings are closed, `[x, y]` in millimetres about the section's middle; `x`
@@ -1942,28 +2078,27 @@ export interface components {
         FitRing: {
             /** @description The garment after. */
             after: number[][];
+            /** @description Its course across the figure from the side; none where that is not drawn. */
+            aside: number[][];
             /** @description The garment before. */
             before: number[][];
             /** @description The body, with what is worn under the garment. */
             body: number[][];
+            /** @description The ease before and after, signed, as it stands on the session's tape. */
+            ease: string[];
             /** @description True when the garment's width there was estimated. */
             estimated: boolean;
+            /** @description Its course across the figure from the front, `[x, y]`. */
+            front: number[][];
             /**
              * Format: double
-             * @description Its height above its tube's hem fold, in millimetres.
+             * @description Its height on the figure, as the garment hangs, in millimetres.
              */
             height: number;
             /** @description The level. */
             level: components["schemas"]["LevelName"];
-            /** @description True where the share is not the house's. */
-            own_section: boolean;
-            /** @description The numbers in words. */
-            said: string;
-            /**
-             * Format: double
-             * @description Depth of the body there as a share of its width, and whether that is the user's own.
-             */
-            section: number;
+            /** @description Both girths and what comes of them, before and after. */
+            said: string[];
             side?: components["schemas"]["Side"] | null;
             /**
              * @description How far the garment stands off all round, in millimetres, before and after; nothing where it is
@@ -1977,9 +2112,26 @@ export interface components {
             strain: number[];
             /** @description The tube it goes round. */
             tube: components["schemas"]["Tube"];
-            verdict?: components["schemas"]["Verdict"] | null;
+            /** @description What the ease amounts to before and after, where it can be said. */
+            verdicts: (components["schemas"]["Verdict"] | null)[];
             /** @description What it is called. */
             words: string;
+        };
+        /**
+         * @description The wearer and the garment from one side: closed pieces in painting order, `y` the height above the hem fold as it
+         *     came, `x` to the wearer's right as in a mirror or, from the side, to the front.
+         */
+        FitView: {
+            /** @description From the least `x` to the greatest. */
+            across: number[];
+            /** @description The garment after. */
+            after: components["schemas"]["FigurePiece"][];
+            /** @description The garment before. */
+            before: components["schemas"]["FigurePiece"][];
+            /** @description The wearer. */
+            body: components["schemas"]["FigurePiece"][];
+            /** @description From the lowest point to the highest. */
+            upright: number[];
         };
         /** @description One try-on with its pins and what was decided about them. */
         Fitting: {
@@ -2088,10 +2240,17 @@ export interface components {
          * @enum {string}
          */
         Fray: "low" | "medium" | "high" | "knit";
+        /**
+         * @description How the front closes.
+         * @enum {string}
+         */
+        Front: "closed" | "placket" | "single" | "double" | "zip" | "fly";
         /** @description One garment. */
         Garment: {
             /** @description Its cloth. */
             cloth?: components["schemas"]["Cloth"];
+            /** @description Ease wanted at a level of this garment, in place of the habit's and the house table's. */
+            ease?: Partial<Record<"bust" | "under_bust" | "waist" | "high_hip" | "hip" | "thigh" | "knee" | "calf" | "hem" | "upper_arm" | "elbow" | "wrist", components["schemas"]["Length"]>>;
             /** @description What its owner calls it. */
             name: string;
             /** @description What it is for. */
@@ -2103,6 +2262,8 @@ export interface components {
             wash_test?: components["schemas"]["WashTest"] | null;
             /** @description Washed and dried since it came, so that it will not shrink after the cut. */
             washed?: boolean;
+            /** @description What is wished of it. */
+            wish?: components["schemas"]["Wish"];
         };
         /** @description A garment with whose it is and when it is due. */
         GarmentRecord: {
@@ -2292,7 +2453,7 @@ export interface components {
              * @description House rules this person has changed.
              * @default {}
              */
-            rules: Partial<Record<"measure_age" | "pair_within" | "pin_noise" | "twist_ask" | "pin_spread" | "pin_tolerance" | "slope_woven" | "slope_knit" | "radius" | "least_allowance" | "trim_low" | "trim_medium" | "trim_high" | "trim_knit" | "trim_worth" | "band_least" | "sew_through" | "fade_share" | "chalk_step" | "sew_before" | "lock_in" | "dart_run" | "open_aside" | "back_alone_warn" | "back_alone_share" | "pockets_apart" | "taper_worth" | "crease_shift" | "leg_shift" | "steep_within" | "steep_slope" | "steep_radius" | "ladder_step" | "ladder_near" | "seam_worth" | "dart_front" | "dart_back" | "dart_bodice" | "side_swing" | "inset_allowance" | "gusset_reach" | "hip_floor" | "knee_floor" | "elbow_floor" | "reach_floor" | "bust_floor" | "stride" | "stretch_full" | "stretch_worn" | "bust_below" | "underarm_to_waist" | "under_bust_below" | "high_hip_below" | "hip_below" | "thigh_below" | "knee_share" | "calf_share" | "hem_tolerance" | "hem_uneven" | "hem_pair_ask" | "hem_single" | "hem_first_fold" | "hem_wide" | "hem_narrow" | "hem_rolled" | "hem_deep" | "hem_faced" | "hem_knit" | "hem_bag" | "facing_depth" | "ease_firm" | "ease_soft" | "ease_knit" | "ease_wool" | "hem_pinch" | "hem_ease_row" | "hem_open_splay" | "hem_open_flat" | "tuck_above" | "hem_floor" | "hem_uneven_by" | "hem_blend" | "sleeve_below" | "tuck_trim" | "tuck_trim_from" | "original_ease" | "lining_bag" | "lining_above" | "lining_free" | "lining_slack" | "lining_turn" | "undo_lining" | "band_over" | "mitre_trim" | "vent_left" | "pocket_clear" | "button_clear" | "trip_below" | "cloth_width" | "elastic_draws" | "elastic_share" | "elastic_end" | "elastic_most" | "bias_join" | "waist_ease" | "pleat_depth" | "slit_open" | "slit_height" | "vouch_within" | "sewing_a_day", number>>;
+            rules: Partial<Record<"measure_age" | "pair_within" | "pin_noise" | "twist_ask" | "ladder_step" | "ladder_near" | "pin_spread" | "pin_tolerance" | "slope_woven" | "slope_knit" | "radius" | "fade_share" | "taper_worth" | "steep_within" | "steep_slope" | "steep_radius" | "chalk_step" | "sew_before" | "lock_in" | "dart_run" | "least_allowance" | "trim_low" | "trim_medium" | "trim_high" | "trim_knit" | "trim_worth" | "band_least" | "sew_through" | "open_aside" | "back_alone_warn" | "back_alone_share" | "pockets_apart" | "crease_shift" | "leg_shift" | "seam_worth" | "dart_front" | "dart_back" | "dart_bodice" | "side_swing" | "inset_allowance" | "gusset_reach" | "hip_floor" | "knee_floor" | "elbow_floor" | "reach_floor" | "bust_floor" | "stride" | "stretch_full" | "stretch_worn" | "bust_below" | "underarm_to_waist" | "under_bust_below" | "high_hip_below" | "hip_below" | "thigh_below" | "knee_share" | "calf_share" | "hem_tolerance" | "hem_uneven" | "hem_pair_ask" | "hem_floor" | "hem_uneven_by" | "hem_blend" | "sleeve_below" | "trip_below" | "hem_single" | "hem_first_fold" | "hem_wide" | "hem_narrow" | "hem_rolled" | "hem_deep" | "hem_faced" | "hem_knit" | "hem_bag" | "facing_depth" | "ease_firm" | "ease_soft" | "ease_knit" | "ease_wool" | "hem_pinch" | "hem_ease_row" | "hem_open_splay" | "hem_open_flat" | "tuck_above" | "tuck_trim" | "tuck_trim_from" | "original_ease" | "band_over" | "mitre_trim" | "lining_bag" | "lining_above" | "lining_free" | "lining_slack" | "lining_turn" | "undo_lining" | "vent_left" | "pocket_clear" | "button_clear" | "pleat_depth" | "slit_open" | "slit_height" | "cloth_width" | "elastic_draws" | "elastic_share" | "elastic_end" | "elastic_most" | "bias_join" | "waist_ease" | "vouch_within" | "sewing_a_day", number>>;
             /**
              * @description Unit and rounding on the tape.
              * @default {
@@ -2785,6 +2946,11 @@ export interface components {
         };
         /** @description A row of the house table. */
         HouseEntry: {
+            /**
+             * Format: double
+             * @description The house default in an inch session, in the same unit, where it is one that stands on that tape.
+             */
+            in_inches?: number | null;
             /** @description Its name in files and requests. */
             key: components["schemas"]["HouseRule"];
             /**
@@ -2801,6 +2967,8 @@ export interface components {
             name: string;
             /** @description Why the house chose it. */
             reason: string;
+            /** @description What it is about, on screen. */
+            topic: string;
             /** @description What the value counts. */
             unit: components["schemas"]["RuleUnit"];
             /**
@@ -2813,7 +2981,7 @@ export interface components {
          * @description A number the craft needs and practitioners choose.
          * @enum {string}
          */
-        HouseRule: "measure_age" | "pair_within" | "pin_noise" | "twist_ask" | "pin_spread" | "pin_tolerance" | "slope_woven" | "slope_knit" | "radius" | "least_allowance" | "trim_low" | "trim_medium" | "trim_high" | "trim_knit" | "trim_worth" | "band_least" | "sew_through" | "fade_share" | "chalk_step" | "sew_before" | "lock_in" | "dart_run" | "open_aside" | "back_alone_warn" | "back_alone_share" | "pockets_apart" | "taper_worth" | "crease_shift" | "leg_shift" | "steep_within" | "steep_slope" | "steep_radius" | "ladder_step" | "ladder_near" | "seam_worth" | "dart_front" | "dart_back" | "dart_bodice" | "side_swing" | "inset_allowance" | "gusset_reach" | "hip_floor" | "knee_floor" | "elbow_floor" | "reach_floor" | "bust_floor" | "stride" | "stretch_full" | "stretch_worn" | "bust_below" | "underarm_to_waist" | "under_bust_below" | "high_hip_below" | "hip_below" | "thigh_below" | "knee_share" | "calf_share" | "hem_tolerance" | "hem_uneven" | "hem_pair_ask" | "hem_single" | "hem_first_fold" | "hem_wide" | "hem_narrow" | "hem_rolled" | "hem_deep" | "hem_faced" | "hem_knit" | "hem_bag" | "facing_depth" | "ease_firm" | "ease_soft" | "ease_knit" | "ease_wool" | "hem_pinch" | "hem_ease_row" | "hem_open_splay" | "hem_open_flat" | "tuck_above" | "hem_floor" | "hem_uneven_by" | "hem_blend" | "sleeve_below" | "tuck_trim" | "tuck_trim_from" | "original_ease" | "lining_bag" | "lining_above" | "lining_free" | "lining_slack" | "lining_turn" | "undo_lining" | "band_over" | "mitre_trim" | "vent_left" | "pocket_clear" | "button_clear" | "trip_below" | "cloth_width" | "elastic_draws" | "elastic_share" | "elastic_end" | "elastic_most" | "bias_join" | "waist_ease" | "pleat_depth" | "slit_open" | "slit_height" | "vouch_within" | "sewing_a_day";
+        HouseRule: "measure_age" | "pair_within" | "pin_noise" | "twist_ask" | "ladder_step" | "ladder_near" | "pin_spread" | "pin_tolerance" | "slope_woven" | "slope_knit" | "radius" | "fade_share" | "taper_worth" | "steep_within" | "steep_slope" | "steep_radius" | "chalk_step" | "sew_before" | "lock_in" | "dart_run" | "least_allowance" | "trim_low" | "trim_medium" | "trim_high" | "trim_knit" | "trim_worth" | "band_least" | "sew_through" | "open_aside" | "back_alone_warn" | "back_alone_share" | "pockets_apart" | "crease_shift" | "leg_shift" | "seam_worth" | "dart_front" | "dart_back" | "dart_bodice" | "side_swing" | "inset_allowance" | "gusset_reach" | "hip_floor" | "knee_floor" | "elbow_floor" | "reach_floor" | "bust_floor" | "stride" | "stretch_full" | "stretch_worn" | "bust_below" | "underarm_to_waist" | "under_bust_below" | "high_hip_below" | "hip_below" | "thigh_below" | "knee_share" | "calf_share" | "hem_tolerance" | "hem_uneven" | "hem_pair_ask" | "hem_floor" | "hem_uneven_by" | "hem_blend" | "sleeve_below" | "trip_below" | "hem_single" | "hem_first_fold" | "hem_wide" | "hem_narrow" | "hem_rolled" | "hem_deep" | "hem_faced" | "hem_knit" | "hem_bag" | "facing_depth" | "ease_firm" | "ease_soft" | "ease_knit" | "ease_wool" | "hem_pinch" | "hem_ease_row" | "hem_open_splay" | "hem_open_flat" | "tuck_above" | "tuck_trim" | "tuck_trim_from" | "original_ease" | "band_over" | "mitre_trim" | "lining_bag" | "lining_above" | "lining_free" | "lining_slack" | "lining_turn" | "undo_lining" | "vent_left" | "pocket_clear" | "button_clear" | "pleat_depth" | "slit_open" | "slit_height" | "cloth_width" | "elastic_draws" | "elastic_share" | "elastic_end" | "elastic_most" | "bias_join" | "waist_ease" | "vouch_within" | "sewing_a_day";
         /** @description The garment and the fitting that a job became. */
         Imported: {
             /**
@@ -2988,12 +3156,16 @@ export interface components {
             lining: components["schemas"]["LiningClosed"];
             /** @description Its name in files. */
             name: components["schemas"]["Kind"];
+            /** @description Pockets it can have. */
+            pockets: components["schemas"]["Pocket"][];
             /** @description Seams it can have. */
             seams: components["schemas"]["SeamWords"][];
             /** @description True where it can have sleeves. */
             takes_sleeves: boolean;
             /** @description How its sleeves are usually cut. */
             usual_sleeves: components["schemas"]["SleeveBuild"];
+            /** @description Measures of a body that are compared with it, with sleeves and without. */
+            wants: components["schemas"]["MeasureName"][][];
             /** @description Its name on screen. */
             words: string;
         };
@@ -3069,6 +3241,7 @@ export interface components {
             /** @description The same numbers as they stand on the session's tape. */
             shown: components["schemas"]["ShownLevel"];
             verdict?: components["schemas"]["Verdict"] | null;
+            verdict_before?: components["schemas"]["Verdict"] | null;
             wanted?: components["schemas"]["Length"] | null;
         };
         /**
@@ -3188,6 +3361,11 @@ export interface components {
              */
             from: number;
         };
+        /**
+         * @description What a line is.
+         * @enum {string}
+         */
+        LineName: "edge" | "stitch" | "fold";
         /** @description What came of one line. */
         LineOutcome: (components["schemas"]["DrawnLine"] & {
             /** @enum {string} */
@@ -3240,6 +3418,16 @@ export interface components {
             /** @default null */
             hangs: components["schemas"]["LiningHangs"] | null;
         };
+        /** @description How a cloth looks. */
+        Look: {
+            /** @description Its ground. */
+            colour: components["schemas"]["Colour"];
+            lining?: components["schemas"]["Colour"] | null;
+            repeat?: components["schemas"]["Length"] | null;
+            second?: components["schemas"]["Colour"] | null;
+            /** @description Its weave or print. */
+            weave?: components["schemas"]["Weave"];
+        };
         /** @description Who made a change. */
         Maker: {
             /** @description The device they used, in words. */
@@ -3254,6 +3442,11 @@ export interface components {
          * @enum {string}
          */
         MatchBy: "old_seam" | "raw_edge";
+        /**
+         * @description A measure of the body, named as in ISO 8559-1 where the standard has a name for it.
+         * @enum {string}
+         */
+        MeasureName: "head" | "neck" | "shoulder" | "shoulder_girth" | "across_back" | "bust" | "under_bust" | "nape_to_waist" | "neck_to_bust" | "arm_length" | "shoulder_to_elbow" | "upper_arm" | "elbow" | "hand" | "waist" | "waist_seated" | "high_hip" | "hip" | "thigh" | "knee" | "calf" | "heel_instep" | "inside_leg" | "outside_leg" | "knee_height" | "ankle_height" | "fingertip_height" | "body_rise" | "crotch_length" | "height";
         /** @description A measure with its name on screen and its limits. */
         MeasureWords_FlatName: {
             /** @description Where the tape lies; empty where the name says it. */
@@ -3337,6 +3530,53 @@ export interface components {
             /** @description All in a sentence. */
             words: string;
         };
+        /** @description A cloth by name. */
+        NamedCloth: {
+            /** @description What it is. */
+            cloth: components["schemas"]["Cloth"];
+            /** @description What it is called. */
+            words: string;
+        };
+        /** @description One of several, with its name on screen. */
+        Named_Collar: {
+            /**
+             * @description A collar.
+             * @enum {string}
+             */
+            name: "none" | "stand" | "shirt" | "flat" | "notched" | "peaked" | "shawl" | "ribbed";
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description One of several, with its name on screen. */
+        Named_Cuffs: {
+            /**
+             * @description What ends sleeves, or legs.
+             * @enum {string}
+             */
+            name: "none" | "buttoned" | "turned_up" | "ribbed";
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description One of several, with its name on screen. */
+        Named_Front: {
+            /**
+             * @description How the front closes.
+             * @enum {string}
+             */
+            name: "closed" | "placket" | "single" | "double" | "zip" | "fly";
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description One of several, with its name on screen. */
+        Named_Pocket: {
+            /**
+             * @description A pocket that shows.
+             * @enum {string}
+             */
+            name: "slant" | "scoop" | "patch" | "flap" | "welt" | "chest_patch" | "chest_welt" | "back_patch" | "back_welt";
+            /** @description Its name on screen. */
+            words: string;
+        };
         /** @description New stitching on one panel's edge. */
         NewEdge: {
             /** @description Length of the new edge. */
@@ -3384,16 +3624,6 @@ export interface components {
          */
         OneSide: "half_each" | "copy" | "pinned_only";
         /**
-         * @description Half an outline from the lowest level up, `[half width, height]`; the other half mirrors it, or, from
-         *     the side, `[front, height]` and `[back, height]`.
-         */
-        Outline: {
-            /** @description Towards the front, or to one side. */
-            one: number[][];
-            /** @description Towards the back, or to the other side. */
-            other: number[][];
-        };
-        /**
          * @description How two legs or sleeves are hemmed.
          * @enum {string}
          */
@@ -3419,6 +3649,46 @@ export interface components {
          * @enum {string}
          */
         Paper: "a4" | "letter";
+        /**
+         * @description What a piece is: what is touched, and how it is painted.
+         * @enum {string}
+         */
+        PartName: "inside" | "sleeve" | "cuff" | "body" | "border" | "yoke" | "placket" | "pocket" | "lapel" | "collar" | "band" | "loop";
+        /** @description The parts somebody has said; what is not said is as on most of its kind. */
+        Parts: {
+            /** @default null */
+            collar: components["schemas"]["Collar"] | null;
+            /** @default null */
+            cuffs: components["schemas"]["Cuffs"] | null;
+            /** @default null */
+            front: components["schemas"]["Front"] | null;
+            /**
+             * @description Belt loops.
+             * @default null
+             */
+            loops: boolean | null;
+            /**
+             * @description Pleats or tucks below the waist.
+             * @default null
+             */
+            pleats: boolean | null;
+            /**
+             * @description The pockets that show.
+             * @default null
+             */
+            pockets: components["schemas"]["Pocket"][] | null;
+        };
+        /** @description The parts one sees on a garment. */
+        PartsWords: {
+            /** @description Collars. */
+            collars: components["schemas"]["Named_Collar"][];
+            /** @description What ends sleeves or legs. */
+            cuffs: components["schemas"]["Named_Cuffs"][];
+            /** @description How a front closes. */
+            fronts: components["schemas"]["Named_Front"][];
+            /** @description Pockets. */
+            pockets: components["schemas"]["Named_Pocket"][];
+        };
         /** @description One pin as it was read. */
         Pin: {
             /** @description Where the station is counted from. */
@@ -3520,6 +3790,11 @@ export interface components {
             /** @description Steps in the order they are done. */
             steps: components["schemas"]["Step"][];
         };
+        /**
+         * @description A pocket that shows.
+         * @enum {string}
+         */
+        Pocket: "slant" | "scoop" | "patch" | "flap" | "welt" | "chest_patch" | "chest_welt" | "back_patch" | "back_welt";
         /** @description A change, made as one: all of its parts or none. */
         PostedChange: {
             adopts?: components["schemas"]["Adopted"] | null;
@@ -3687,7 +3962,7 @@ export interface components {
          * @description What the number of a house rule counts.
          * @enum {string}
          */
-        RuleUnit: "mm" | "share" | "days" | "minutes";
+        RuleUnit: "mm" | "tenths" | "share" | "days" | "minutes";
         /**
          * @description A unit with a rounding that belongs to it: how one person reads a tape.
          *
@@ -3836,6 +4111,8 @@ export interface components {
             lining?: components["schemas"]["LiningNow"];
             /** @description Vents, buttons, pockets, borders near its hems. */
             near_hems?: components["schemas"]["HemFeature"][];
+            /** @description The parts one sees on it, as far as somebody has said. */
+            parts?: components["schemas"]["Parts"];
             /** @description The seams it has; empty for what its kind usually has. */
             seams?: components["schemas"]["SeamName"][];
             sleeve_turn_up?: components["schemas"]["Length"] | null;
@@ -3938,6 +4215,20 @@ export interface components {
             /** @enum {string} */
             at: "tuck";
         };
+        /** @description Two ways out where not all of it fits. */
+        Shortfall: {
+            /** @description How many are not done in time. */
+            late: number;
+            /** @description What would have to wait for another day instead, by what tells it from others: as few as will do. */
+            let_wait: string[];
+            /**
+             * Format: double
+             * @description Minutes a day that would do, in whole fives; `None` where a day is too near for any.
+             */
+            minutes_a_day?: number | null;
+            /** @description The whole of it in a sentence. */
+            words: string;
+        };
         /** @description A compared level as it is read on the session's tape. */
         ShownCompared: {
             /** @description Girths. */
@@ -4003,14 +4294,69 @@ export interface components {
             /** @description The side; `centre` where one line serves both sides, or there is only one seam. */
             side: components["schemas"]["Side"];
         };
-        /** @description One silhouette: body, garment before, garment after. */
-        Silhouette: {
-            /** @description The garment after. */
-            after: components["schemas"]["Outline"];
-            /** @description The garment before. */
-            before: components["schemas"]["Outline"];
-            /** @description The body. */
-            body: components["schemas"]["Outline"];
+        /** @description A garment drawn while it is being measured. */
+        Sketch: {
+            /** @description From the back. */
+            back: components["schemas"]["Figure"];
+            /** @description What cannot be right together; it is drawn at house proportions then. */
+            fault?: string | null;
+            /** @description Every measure in the order one takes them: the needed ones first. */
+            flats: components["schemas"]["SketchedFlat"][];
+            /** @description From the front. */
+            front: components["schemas"]["Figure"];
+            /** @description The parts it is drawn with: those that were said, else those most of its kind have. */
+            parts: components["schemas"]["Parts"];
+            /** @description Where the tape lies, in the order it is laid. */
+            tapes: components["schemas"]["Tape"][];
+        };
+        /** @description A measure of the garment, taken or not. */
+        SketchedFlat: {
+            drawn?: components["schemas"]["Length"] | null;
+            /** @description Which. */
+            flat: components["schemas"]["FlatName"];
+            /** @description Twice that, of a width. */
+            girth?: string | null;
+            /** @description What twice a width is called. */
+            girth_words?: string | null;
+            /** @description Where the tape lies; empty where the name says it. */
+            hint: string;
+            /** @description True for a width, of which the girth is twice. */
+            is_width: boolean;
+            /** @description True without which nothing is more than a sketch. */
+            needed: boolean;
+            /** @description What stands there, in the session's unit: what was measured, or what the drawing has. */
+            shown?: string | null;
+            taken?: components["schemas"]["Length"] | null;
+            /** @description What it is called. */
+            words: string;
+        };
+        /** @description A measure of a body, taken or not. */
+        SketchedMeasure: {
+            /** @description How it changed since the day before, signed, where it was taken on both. */
+            change?: string | null;
+            /** @description Where the tape lies, and how. */
+            hint: string;
+            /** @description True for what goes round. */
+            is_girth: boolean;
+            /** @description Which. */
+            measure: components["schemas"]["MeasureName"];
+            /** @description What the drawing has, in the session's unit: what was measured, or what an average body of these measures has. */
+            shown: string;
+            /**
+             * Format: date
+             * @description The day before on which it was taken.
+             */
+            since?: string | null;
+            taken?: components["schemas"]["Length"] | null;
+            /** @description What it is called. */
+            words: string;
+        };
+        /** @description A garment that is being measured. */
+        Sketching: {
+            /** @description The garment as far as it has been measured. */
+            garment: components["schemas"]["Garment"];
+            /** @description Settings. */
+            habits?: components["schemas"]["Habits"];
         };
         /**
          * @description How a sleeve is cut.
@@ -4100,6 +4446,8 @@ export interface components {
              * @description Hours that pass by themselves: washing, drying, cooling.
              */
             passive_hours: number;
+            /** @description Which place of the garment it is about. */
+            place: components["schemas"]["StepPlace"];
             stop?: components["schemas"]["Stop"] | null;
             /** @description What to do, in a line. */
             title: string;
@@ -4109,6 +4457,14 @@ export interface components {
             waits?: string | null;
             /** @description What kind of work it is, for the personal factor. */
             work: components["schemas"]["Work"];
+        };
+        /** @description Where on the garment a step is done, so that it can be shown there. */
+        StepPlace: {
+            hem?: components["schemas"]["HemName"] | null;
+            /** @description True where one works on its wrong side. */
+            inside: boolean;
+            /** @description The seams, where it is about some of them. */
+            seams: components["schemas"]["SeamName"][];
         };
         /** @description What stands before a one-way step. */
         Stop: {
@@ -4269,6 +4625,15 @@ export interface components {
             /** @description The change that no longer holds, in words. */
             what: string;
         };
+        /** @description A tape on the picture. */
+        Tape: {
+            /** @description On which face it lies. */
+            face: components["schemas"]["Face"];
+            /** @description The measure it takes. */
+            flat: components["schemas"]["FlatName"];
+            /** @description Its course, `[x, y]` in millimetres. */
+            points: number[][];
+        };
         /**
          * @description What has to get through an opening.
          * @enum {string}
@@ -4323,6 +4688,41 @@ export interface components {
              * @description The line.
              */
             line: number;
+        };
+        /** @description An evening. */
+        Tonight: {
+            /**
+             * Format: double
+             * @description The minutes there are.
+             */
+            free: number;
+            /** @description What to have ready, once each, in the order it is reached for. */
+            ready: string[];
+            /** @description Steps in the order they are done, one garment after the other. */
+            steps: components["schemas"]["TonightStep"][];
+            /**
+             * Format: double
+             * @description What they take of it.
+             */
+            taken: number;
+        };
+        /** @description A step of the evening. */
+        TonightStep: {
+            /** @description True where something must be true first. */
+            at_stop: boolean;
+            /** @description True where it takes longer than there is: it can be begun. */
+            begun: boolean;
+            /** @description The garment, by what tells it from others. */
+            key: string;
+            /**
+             * Format: double
+             * @description How long it takes this hand.
+             */
+            minutes: number;
+            /** @description What the garment is called. */
+            name: string;
+            /** @description What to do, in a line. */
+            title: string;
         };
         /**
          * @description How a new line is tried on.
@@ -4679,6 +5079,22 @@ export interface components {
             name: string;
         };
         /**
+         * @description A weave or a print, as the eye tells them apart.
+         * @enum {string}
+         */
+        Weave: "plain" | "twill" | "denim" | "corduroy" | "velvet" | "herringbone" | "rib" | "stripe" | "pinstripe" | "hoops" | "check" | "dots" | "floral" | "border";
+        /** @description A weave or a print. */
+        WeaveWords: {
+            /** @description True where a second colour shows. */
+            has_second: boolean;
+            /** @description Its name in files. */
+            name: components["schemas"]["Weave"];
+            /** @description How far apart it repeats where nobody has measured; nothing where no repeat shows. */
+            repeat: components["schemas"]["Length"];
+            /** @description Its name on screen. */
+            words: string;
+        };
+        /**
          * @description How much a warning matters.
          * @enum {string}
          */
@@ -4691,12 +5107,37 @@ export interface components {
             email?: string | null;
             guest?: components["schemas"]["AsGuest"] | null;
         };
+        /** @description The wish. Anything may be left unsaid. */
+        Wish: {
+            /**
+             * @description What shall change.
+             * @default
+             */
+            change: string;
+            /**
+             * @description What for.
+             * @default
+             */
+            occasion: string;
+            /**
+             * @description What must stay as it is: the flare, a trim leg, the worn hem, the shoulders.
+             * @default
+             */
+            stays: string;
+            /**
+             * @description What it is worn with.
+             * @default
+             */
+            worn_with: string;
+        };
         /** @description The words and limits. */
         Words: {
             /** @description Measures of a body, down the body. */
             body: components["schemas"]["MeasureWords_MeasureName"][];
             /** @description Choices that can be made as habits. */
             choices: components["schemas"]["Choices"];
+            /** @description Cloths by name. */
+            cloths: components["schemas"]["NamedCloth"][];
             /** @description Ways of evening. */
             evening: components["schemas"]["EveningWords"][];
             /** @description Ways to hem. */
@@ -4711,10 +5152,14 @@ export interface components {
             levels: components["schemas"]["LevelWords"][];
             /** @description What can stand near a hem. */
             near_hems: components["schemas"]["FeatureWords"][];
+            /** @description The parts one sees on a garment. */
+            parts: components["schemas"]["PartsWords"];
             /** @description House rules that can be changed as habits. */
             rules: components["schemas"]["HouseEntry"][];
             /** @description Seams of a sleeve in one piece and in two. */
             sleeve_seams: components["schemas"]["SeamWords"][];
+            /** @description Weaves and prints. */
+            weaves: components["schemas"]["WeaveWords"][];
         };
         /**
          * @description A kind of work with its own pace.
@@ -5154,6 +5599,101 @@ export interface operations {
             };
             /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
             403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The database does not answer, or more is asked at once than there is room for. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    compute_body_sketch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BodySketching"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BodySketch"] | null;
+                };
+            };
+            /** @description The request cannot be understood. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in, or not with these words. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is not JSON, or compressed. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field holds nonsense. */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -5954,6 +6494,101 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShareOut"];
+                };
+            };
+            /** @description The request cannot be understood. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in, or not with these words. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is not JSON, or compressed. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field holds nonsense. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The database does not answer, or more is asked at once than there is room for. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    compute_sketch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Sketching"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sketch"];
                 };
             };
             /** @description The request cannot be understood. */
@@ -8336,6 +8971,64 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Nobody is signed in, or not with these words. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The database does not answer, or more is asked at once than there is room for. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    read_tonight: {
+        parameters: {
+            query?: {
+                /** @description Minutes there are; the habit's sewing a day where nothing is said. */
+                minutes?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Tonight"];
+                };
+            };
+            /** @description The request cannot be understood. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
             };
             /** @description Nobody is signed in, or not with these words. */
             401: {

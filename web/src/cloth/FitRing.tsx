@@ -1,48 +1,31 @@
 import type { Of } from "../api/client";
-import { pathOf } from "./Silhouette";
+import { type Which, tones } from "./fitTones";
+import { pathOf } from "./pathOf";
 
-/** By what share the garment is too small as it will be. */
-const strainOf = (ring: Of<"FitRing">) => ring.strain[1] ?? 0;
-
-/** Tone by what the ease amounts to: warm where it strains, chalk blue where it is slack. */
-export function ringTone(ring: Of<"FitRing">): string {
-  if (strainOf(ring) > 0 || ring.verdict === "strains") return "var(--thread)";
-  if (ring.verdict === "loose" || ring.verdict === "swamps") return "var(--chalk)";
-  return "var(--ink)";
-}
-
-/** One level from above: the body's section, the garment's loop before and after. Front is up. */
-export function FitRing({ ring, scale }: { ring: Of<"FitRing">; scale: number }) {
-  const all = [...ring.body, ...ring.before, ...ring.after];
-  const half = Math.max(...all.map((point) => Math.abs(point[0] ?? 0))) + 8;
-  const deep = Math.max(...all.map((point) => Math.abs(point[1] ?? 0))) + 8;
-  const tone = ringTone(ring);
-  const strain = strainOf(ring);
-  const tautness = strain > 0 ? 5 + 60 * Math.min(strain, 0.1) : 4;
+/** One level from above, front up, about a point of a larger drawing: the body's section and the garment's loop. */
+export function FitRing(props: { ring: Of<"FitRing">; which: Which; at: [number, number]; scale: number }) {
+  const { ring, which, at, scale } = props;
+  const verdict = ring.verdicts[which];
+  const tone = verdict ? tones[verdict].tone : "var(--ink)";
+  const strain = ring.strain[which] ?? 0;
+  const [now, other] = which === 0 ? [ring.before, ring.after] : [ring.after, ring.before];
   return (
-    <svg
-      viewBox={`${-half} ${-deep} ${2 * half} ${2 * deep}`}
-      width={2 * half * scale}
-      height={2 * deep * scale}
-      className="max-all"
-      role="img"
-      aria-label={`${ring.words} from above: ${ring.said}`}
-    >
-      <path d={pathOf(ring.body, true)} fill="var(--skin)" stroke="var(--edge)" strokeWidth="2" />
+    <g transform={`translate(${at[0]} ${at[1]}) scale(${scale})`}>
+      <path d={pathOf(ring.body, true)} fill="var(--skin)" stroke="var(--edge)" strokeWidth="3" />
       <path
-        d={pathOf(ring.before, true)}
+        d={pathOf(other, true)}
         fill="none"
         stroke="var(--ink-soft)"
-        strokeWidth="2"
-        strokeDasharray="9 7"
+        strokeWidth="2.5"
+        strokeDasharray="9 8"
       />
       <path
-        d={pathOf(ring.after, true)}
+        d={pathOf(now, true)}
         fill={tone}
-        fillOpacity={strain > 0 ? 0.16 : 0.06}
+        fillOpacity={strain > 0 ? 0.2 : 0.1}
         stroke={tone}
-        strokeWidth={tautness}
+        strokeWidth={strain > 0 ? 7 + 60 * Math.min(strain, 0.1) : 5}
       />
-    </svg>
+    </g>
   );
 }

@@ -1,6 +1,7 @@
 import type { Of } from "../api/client";
 import { levelWords } from "./Balance";
-import { pathOf } from "./Silhouette";
+import { Drawn } from "./Drawn";
+import { pathOf } from "./pathOf";
 import "./cloth.css";
 
 type Figure = Of<"Figure">;
@@ -14,6 +15,8 @@ export type FigurePin = { id: string; seam: SeamName; side: Side; share: number 
 export function GarmentFigure(props: {
   view: "front" | "back";
   figure: Figure;
+  /** How its cloth looks. */
+  look?: Of<"Look"> | null | undefined;
   body?: Figure | null;
   levels: Of<"LevelMark">[];
   /** Seams that take pins; the others are drawn and cannot be touched. */
@@ -24,9 +27,13 @@ export function GarmentFigure(props: {
   onPick: (seam: SeamName, side: Side) => void;
 }) {
   const { figure, body, view } = props;
-  const half = Math.max(figure.half_width, body?.half_width ?? 0) + 92;
-  const top = Math.max(figure.top, body?.top ?? 0) + 30;
-  const bottom = Math.min(figure.bottom, body?.bottom ?? 0) - 24;
+  // Where there are sleeves, they say where the arms are.
+  const sleeved = figure.pieces.some((piece) => piece.part === "sleeve");
+  const wearer = (body?.pieces ?? []).filter((piece) => !sleeved || piece.part !== "sleeve");
+  // The garment and a little of who wears it.
+  const half = figure.half_width + 92;
+  const top = Math.min(figure.top + 190, Math.max(figure.top + 30, body?.top ?? 0));
+  const bottom = Math.max(figure.bottom - 90, Math.min(figure.bottom - 24, body?.bottom ?? 0));
   const type = Math.max(19, (top - bottom) / 46);
   const hidden: SeamName = view === "front" ? "centre_back" : "centre_front";
   return (
@@ -37,28 +44,12 @@ export function GarmentFigure(props: {
         role="group"
         aria-label={`The garment from the ${view}`}
       >
-        {figure.beside.map((piece, i) => (
-          <path
-            key={i}
-            d={pathOf(piece, true)}
-            fill="var(--chalk)"
-            fillOpacity=".07"
-            stroke="var(--ink)"
-            strokeWidth="2.5"
-            strokeLinejoin="round"
-          />
+        {wearer.map((piece, i) => (
+          <path key={i} d={pathOf(piece.outline, true)} className="wearer-piece" />
         ))}
-        {body && (
-          <path d={pathOf(body.outline, true)} fill="var(--skin)" stroke="var(--edge)" strokeWidth="2.5" />
-        )}
-        <path
-          d={pathOf(figure.outline, true)}
-          fill="var(--chalk)"
-          fillOpacity=".13"
-          stroke="var(--ink)"
-          strokeWidth="3"
-          strokeLinejoin="round"
-        />
+        <g className="over-wearer">
+          <Drawn figure={figure} look={props.look} perMm={0.5} seams={false} />
+        </g>
         {props.levels
           .filter((level) => !level.on_sleeve)
           .map((level) => (

@@ -1,5 +1,9 @@
 import type { Of } from "../api/client";
-import { pathOf } from "./Silhouette";
+import { pathOf } from "./pathOf";
+
+/** What hangs, and its sleeves. */
+const outlinesOf = (figure: Of<"Figure">) =>
+  figure.pieces.filter((each) => each.part === "body" || each.part === "sleeve").map((each) => each.outline);
 
 /** Two garments over each other: the first dashed, the second drawn in thread. */
 export function OverFigures({
@@ -23,7 +27,7 @@ export function OverFigures({
         role="img"
         aria-label={`Both fittings over each other, ${title}`}
       >
-        {[other.outline, ...other.beside].map((piece, i) => (
+        {outlinesOf(other).map((piece, i) => (
           <path
             key={i}
             d={pathOf(piece, true)}
@@ -33,7 +37,7 @@ export function OverFigures({
             strokeWidth="4"
           />
         ))}
-        {[one.outline, ...one.beside].map((piece, i) => (
+        {outlinesOf(one).map((piece, i) => (
           <path
             key={i}
             d={pathOf(piece, true)}

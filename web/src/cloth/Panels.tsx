@@ -1,6 +1,6 @@
 import { memo } from "react";
 import type { Of } from "../api/client";
-import { pathOf } from "./Silhouette";
+import { pathOf } from "./pathOf";
 
 type PanelDrawing = Of<"PanelDrawing">;
 

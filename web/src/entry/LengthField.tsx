@@ -3,6 +3,7 @@ import { Input } from "antd";
 import { useId, useState } from "react";
 import { type Problem, Refused } from "../api/client";
 import { habitsQuery } from "../api/queries";
+import { coarse } from "./coarse";
 import { readLengths } from "./lengths";
 import { Meant } from "./Meant";
 
@@ -16,8 +17,19 @@ export function LengthField(props: {
   shown: string | undefined;
   hint?: string;
   needed?: boolean;
+  /** What stands there until something is typed: what the drawing has. */
+  ghost?: string | undefined;
+  className?: string;
+  /** The cursor comes into the field. */
+  onHold?: () => void;
+  autoFocus?: boolean;
+  /** Typed with the pad that stands beside it. */
+  padded?: boolean;
+  /** Enter goes on from here, once the reading is taken. */
+  onGo?: () => void;
   wrong?: string | undefined;
-  onLength: (mm: number | undefined) => void;
+  /** What was read, in millimetres, and as it stands on the session's tape. */
+  onLength: (mm: number | undefined, shown?: string) => void;
   onWrong: (words: string | undefined) => void;
   /** Told of every reading under way, so that saving can wait for it. */
   onReading?: (read: Promise<void>) => void;
@@ -44,7 +56,7 @@ export function LengthField(props: {
     try {
       const [length] = await readLengths(habits.data?.data, [{ field: props.name, text: typed }]);
       props.onWrong(undefined);
-      props.onLength(length?.length);
+      props.onLength(length?.length, length?.shown);
       setRead(length?.shown ?? typed);
       // Typed on while it was being read: that is read when the field is left again.
       setTyped((now) => (now === typed ? null : now));
@@ -58,7 +70,7 @@ export function LengthField(props: {
     props.onReading?.(read);
   };
   return (
-    <div className="field">
+    <div className={`field ${props.className ?? ""}`}>
       <label htmlFor={id}>
         {props.label}
         {props.needed && <span className="soft"> (needed)</span>}
@@ -71,12 +83,17 @@ export function LengthField(props: {
         aria-invalid={!!props.wrong}
         aria-describedby={`${id}-words`}
         autoComplete="off"
+        inputMode={props.padded && coarse ? "none" : "text"}
+        placeholder={props.ghost ? `≈ ${props.ghost}` : undefined}
+        autoFocus={props.autoFocus ?? false}
+        onFocus={props.onHold}
         onChange={(event) => setTyped(event.target.value)}
         onBlur={take}
         onPressEnter={(event) => {
           // Enter takes the reading; it does not send off a sheet that is still being filled in.
           event.preventDefault();
           take();
+          props.onGo?.();
         }}
       />
       <span id={`${id}-words`}>

@@ -28,7 +28,8 @@ export function useShown(
     queryFn: async () => {
       const readings = Object.entries(lengths ?? {})
         .filter((entry): entry is [string, number] => entry[1] !== undefined)
-        .map(([field, mm]) => ({ field, text: `${mm} mm` }));
+        // To the last decimal a length has: three of them could be read as thousands.
+        .map(([field, mm]) => ({ field, text: `${mm.toFixed(6)} mm` }));
       const read = await readLengths(habits.data?.data, readings);
       return Object.fromEntries(read.map((each) => [each.field, each.shown]));
     },

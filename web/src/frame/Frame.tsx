@@ -1,23 +1,41 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Button, Dropdown } from "antd";
-import { Suspense, useMemo, useState } from "react";
+import { Suspense, useCallback, useEffect, useMemo, useState } from "react";
 import { Link, NavLink, Outlet, useLocation } from "react-router";
 import { client } from "../api/client";
 import { fittingQuery, railQuery } from "../api/queries";
-import { Silhouette } from "../cloth/Silhouette";
+import { GarmentDrawing } from "../cloth/GarmentDrawing";
 import { Mishap } from "./Mishap";
 import { type Keep, type Sum, SumsContext, type SumsOpen } from "../sums/keeping";
-import { SumsDrawer } from "../sums/SumsDrawer";
-import { KeysHelp, useHelpKey, useKey } from "./KeysHelp";
+import { useHelpKey, useKey, useKeyAnywhere } from "./keys";
+import { patient } from "./patient";
 import { SavedContext, type SavedWords } from "./saved";
-import { UnitSwitch } from "./UnitSwitch";
+import { useTape } from "./tape";
 import "./frame.css";
 import { fittingPlaces, placeNamed, tables, to } from "./registry";
 
+/** What lies over a page is fetched when the page stands, so that no first load waits for it. */
+const fetchKeys = () => import("./KeysHelp");
+const fetchPalette = () => import("./Palette");
+const fetchSums = () => import("../sums/SumsDrawer");
+const KeysHelp = patient(fetchKeys);
+const Palette = patient(fetchPalette);
+const SumsDrawer = patient(fetchSums);
+const UnitSwitch = patient(() => import("./UnitSwitch"));
+
+/** Which place's keys are shown: of a fitting its last word, of the house its first. */
+function placeOfKeys(pathname: string): string {
+  const parts = pathname.split("/");
+  if (parts[1] === "fittings") return parts.at(-1) ?? "";
+  return parts[1] === "garments" ? "hang" : (parts[1] ?? "");
+}
+
 /** The shelf along the top: mark, garment in hand, the path through the work, unit, account. */
 export function Frame({ email }: { email: string }) {
+  const tape = useTape();
   const [saved, setSaved] = useState<SavedWords>(null);
   const [help, setHelp] = useState(false);
+  const [palette, setPalette] = useState(false);
   const queries = useQueryClient();
   const { pathname } = useLocation();
   const fittingId = /^\/fittings\/([^/]+)/.exec(pathname)?.[1];
@@ -29,6 +47,14 @@ export function Frame({ email }: { email: string }) {
   );
   useHelpKey(() => setHelp(true));
   useKey("=", () => setAsked("any"));
+  useKeyAnywhere(
+    "F2",
+    useCallback(() => setPalette((now) => !now), []),
+  );
+  useEffect(() => {
+    // What does not come now is fetched when it is asked for.
+    for (const fetched of [fetchKeys, fetchPalette, fetchSums]) fetched().catch(() => undefined);
+  }, []);
   const signOut = async () => {
     await client.DELETE("/api/v1/session");
     queries.clear();
@@ -50,7 +76,9 @@ export function Frame({ email }: { email: string }) {
             <Button className="sums-button" onClick={() => setAsked("any")}>
               Sums
             </Button>
-            <UnitSwitch />
+            <Suspense fallback={<span className="w-88 unit-switch" />}>
+              <UnitSwitch />
+            </Suspense>
             <Dropdown
               trigger={["click"]}
               menu={{
@@ -61,6 +89,16 @@ export function Frame({ email }: { email: string }) {
                   { key: "habits", label: <NavLink to={to.habits}>Habits</NavLink> },
                   { key: "sums", label: "Sums", onClick: () => setAsked("any") },
                   { key: "keys", label: "Keys", onClick: () => setHelp(true) },
+                  {
+                    key: "tape",
+                    type: "group" as const,
+                    label: "Tape",
+                    children: tape.options.map(({ value, label }) => ({
+                      key: `tape ${value}`,
+                      label,
+                      onClick: () => tape.choose(value),
+                    })),
+                  },
                   { key: "account", label: <NavLink to={to.account}>Account</NavLink> },
                   { key: "out", label: "Sign out", onClick: () => void signOut() },
                 ],
@@ -83,8 +121,11 @@ export function Frame({ email }: { email: string }) {
             </Mishap>
           </Suspense>
         </main>
-        <SumsDrawer asked={asked} keep={keep?.keep ?? null} onClose={() => setAsked(null)} />
-        <KeysHelp open={help} place={pathname.split("/").at(-1) ?? ""} onClose={() => setHelp(false)} />
+        <Suspense fallback={null}>
+          <SumsDrawer asked={asked} keep={keep?.keep ?? null} onClose={() => setAsked(null)} />
+          <Palette open={palette} fittingId={fittingId} onClose={() => setPalette(false)} />
+          <KeysHelp open={help} place={placeOfKeys(pathname)} onClose={() => setHelp(false)} />
+        </Suspense>
       </SumsContext>
     </SavedContext>
   );
@@ -116,7 +157,9 @@ function InHand({ fittingId }: { fittingId: string }) {
   return (
     <>
       <NavLink to={to.garment(hanging.id)} className="in-hand">
-        {hanging.figure && <Silhouette figure={hanging.figure} height={38} />}
+        {hanging.figure && (
+          <GarmentDrawing figure={hanging.figure} look={hanging.record.garment.cloth?.look} height={38} />
+        )}
         <div>
           <strong>{hanging.record.garment.name}</strong>
           <span className="soft">

@@ -1,7 +1,8 @@
 import { Modal } from "antd";
-import { useEffect } from "react";
 
 const keys: Record<string, [string, string][]> = {
+  hang: [["Tab  Enter", "take the measure and go on down the garment"]],
+  people: [["Tab  Enter", "take the measure and go on down the body"]],
   mirror: [
     ["O I C S …", "the seam with that letter on its key (while the field is empty)"],
     ["L  R", "left, right (while the field is empty)"],
@@ -16,6 +17,7 @@ const keys: Record<string, [string, string][]> = {
     ["Enter", "keep a changed reading"],
     ["Esc", "leave a reading as it was"],
   ],
+  fit: [["B", "held down: the other of the two, as it came or as it will be"]],
   bench: [
     ["Space", "tick the step"],
     ["↑  ↓", "look at another step"],
@@ -23,36 +25,26 @@ const keys: Record<string, [string, string][]> = {
   ],
 };
 
-/** Does something on a key, unless somebody is typing. */
-export function useKey(key: string, act: () => void) {
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (event.key === key && !isTyping(event)) act();
-    };
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
-  }, [key, act]);
-}
-
-/** Opens help on `?`. */
-export const useHelpKey = (open: () => void) => useKey("?", open);
-
-/** True while a key belongs to a field. */
-export function isTyping(event: KeyboardEvent): boolean {
-  const target = event.target as HTMLElement | null;
-  return !!target?.closest("input, textarea, select, [contenteditable]");
-}
-
 /** The keys of the current place. */
-export function KeysHelp({ open, place, onClose }: { open: boolean; place: string; onClose: () => void }) {
+export default function KeysHelp({
+  open,
+  place,
+  onClose,
+}: {
+  open: boolean;
+  place: string;
+  onClose: () => void;
+}) {
   return (
     <Modal open={open} onCancel={onClose} footer={null} title="Keys">
       <table className="tape">
         <tbody>
           {[
             ...(keys[place] ?? []),
+            ["F2", "any place or garment, by a few letters"],
             ["=", "sums"],
             ["?", "these keys"],
+            ["Esc", "leave what lies over the page"],
             ["Tab", "the next thing that can be used"],
           ].map(([key, what]) => (
             <tr key={key}>

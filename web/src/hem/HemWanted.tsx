@@ -35,7 +35,7 @@ export function HemWanted(props: {
   const landmarks = words.data?.landmarks.filter((each) => each.on_arm === sleeve) ?? [];
   const levels = words.data?.choices.level_by.options ?? [];
   return (
-    <div className="fields" role="group" aria-label="Where the hem shall be">
+    <div className="fields wide-fields" role="group" aria-label="Where the hem shall be">
       <Choice<Wanted["from"]>
         id="wanted-from"
         label="The hem shall be"

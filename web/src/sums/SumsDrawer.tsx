@@ -7,7 +7,11 @@ import { useSum } from "./useSum";
 import "./sums.css";
 
 /** The small sums, from anywhere; kept with the fitting in hand where there is one. */
-export function SumsDrawer(props: { asked: Sum | "any" | null; keep: Keep | null; onClose: () => void }) {
+export default function SumsDrawer(props: {
+  asked: Sum | "any" | null;
+  keep: Keep | null;
+  onClose: () => void;
+}) {
   const { asked } = props;
   const [kind, setKind] = useState<SumKind>(firstKind);
   const { name } = kind;

@@ -146,6 +146,43 @@ impl MeasureName {
         }
     }
 
+    /// Where the tape lies and how, where the name does not say it all.
+    #[must_use]
+    pub const fn hint(self) -> &'static str {
+        match self {
+            MeasureName::Head => "level, above the brows",
+            MeasureName::Neck => "round its base",
+            MeasureName::Shoulder => "across the back, bone to bone",
+            MeasureName::ShoulderGirth => "round both shoulders and upper arms",
+            MeasureName::AcrossBack => "at the middle of the armholes, arms hanging",
+            MeasureName::Bust => "round the fullest part, level",
+            MeasureName::UnderBust => "level, breathing out",
+            MeasureName::NapeToWaist => "from the bone at the nape, down the back",
+            MeasureName::NeckToBust => "from where neck and shoulder meet",
+            MeasureName::ArmLength => "shoulder bone over the bent elbow to the wrist",
+            MeasureName::ShoulderToElbow => "shoulder bone to the bent elbow",
+            MeasureName::UpperArm => "round the fullest part, arm hanging",
+            MeasureName::Elbow => "bent a little",
+            MeasureName::Hand => "at its widest, thumb in",
+            MeasureName::Waist => "where it bends to the side",
+            MeasureName::WaistSeated => "sitting: it decides comfort",
+            MeasureName::HighHip => "a hand below the waist",
+            MeasureName::Hip => "round the fullest part",
+            MeasureName::Thigh => "just below the crotch",
+            MeasureName::Knee => "bent a little",
+            MeasureName::Calf => "at its fullest",
+            MeasureName::HeelInstep => "what a hem must let through",
+            MeasureName::InsideLeg => "crotch to floor",
+            MeasureName::OutsideLeg => "waist to floor, over the hip",
+            MeasureName::KneeHeight => "middle of the kneecap to the floor",
+            MeasureName::AnkleHeight => "outer ankle bone to the floor",
+            MeasureName::FingertipHeight => "fingertips to the floor, arms hanging",
+            MeasureName::BodyRise => "sitting: waist to the seat of the chair",
+            MeasureName::CrotchLength => "waist in front, between the legs, to waist at the back",
+            MeasureName::Height => "without shoes",
+        }
+    }
+
     /// The shortest and longest this measure can be on a person, child to giant.
     #[must_use]
     pub const fn plausible(self) -> (Length, Length) {

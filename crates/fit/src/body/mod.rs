@@ -1,3 +1,4 @@
 //! Bodies: measures, the layers worn, dress forms.
 
+mod average;
 pub(crate) mod measures;

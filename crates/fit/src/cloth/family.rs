@@ -2,6 +2,7 @@
 
 use serde::{Deserialize, Serialize};
 
+use super::look::Look;
 use crate::house::rules::HouseRule;
 use crate::unit::length::Length;
 
@@ -175,4 +176,7 @@ pub struct Cloth {
     /// Cut on the bias: it drops while it hangs.
     #[serde(default)]
     pub bias: bool,
+    /// How it looks, where somebody has said.
+    #[serde(default)]
+    pub look: Option<Look>,
 }

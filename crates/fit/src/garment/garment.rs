@@ -1,10 +1,15 @@
 //! A garment.
 
+use std::collections::BTreeMap;
+
 use serde::{Deserialize, Serialize};
 
+use super::level::LevelName;
 use super::shape::Shape;
+use super::wish::Wish;
 use crate::cloth::family::{Cloth, Fibre};
 use crate::cloth::wash::WashTest;
+use crate::unit::length::Length;
 
 /// Where a garment came from, which decides what is known of it.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize, Default)]
@@ -84,6 +89,13 @@ pub struct Garment {
     /// What a wash took from a swatch of it, or from itself.
     #[serde(default)]
     pub wash_test: Option<WashTest>,
+    /// What is wished of it.
+    #[serde(default)]
+    pub wish: Wish,
+    /// Ease wanted at a level of this garment, in place of the habit's and the house table's.
+    #[serde(default)]
+    #[cfg_attr(feature = "schema", schema(value_type = std::collections::HashMap<LevelName, Length>))]
+    pub ease: BTreeMap<LevelName, Length>,
     /// Its kind, measures and construction.
     pub shape: Shape,
 }

@@ -4,7 +4,9 @@ use super::feature::LiningClosed;
 use serde::{Deserialize, Serialize};
 
 use super::flat::FlatName;
+use super::level::LevelName;
 use super::seam::SeamName;
+use crate::body::measures::MeasureName;
 
 /// A kind of garment.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
@@ -276,6 +278,31 @@ impl Kind {
                 FlatName::Outseam,
             ],
         }
+    }
+
+    /// The measures of a body that are compared with it, in the order a tape goes down the body: its levels' girths, and
+    /// the lengths and openings that decide whether it can be worn.
+    #[must_use]
+    pub fn wants_of_a_body(self, sleeves: SleeveBuild) -> Vec<MeasureName> {
+        let flats = self.flats(sleeves);
+        let levels = LevelName::ALL.into_iter().filter(|level| flats.contains(&level.flat()));
+        let mut wanted: Vec<MeasureName> = levels.filter_map(LevelName::measure).collect();
+        let more: &[MeasureName] = match self.block() {
+            Block::Legs => &[MeasureName::WaistSeated, MeasureName::InsideLeg, MeasureName::HeelInstep],
+            Block::Skirt => &[MeasureName::WaistSeated],
+            Block::Body => &[MeasureName::Shoulder, MeasureName::NapeToWaist],
+            Block::Overalls => &[
+                MeasureName::Shoulder,
+                MeasureName::NapeToWaist,
+                MeasureName::InsideLeg,
+                MeasureName::HeelInstep,
+            ],
+        };
+        wanted.extend(more);
+        if sleeves != SleeveBuild::None {
+            wanted.extend([MeasureName::ArmLength, MeasureName::Hand]);
+        }
+        MeasureName::ALL.into_iter().filter(|measure| wanted.contains(measure)).collect()
     }
 
     /// The seams the user may say it has.

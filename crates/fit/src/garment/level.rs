@@ -90,6 +90,20 @@ impl LevelName {
         }
     }
 
+    /// True for what goes round an arm or a leg.
+    #[must_use]
+    pub const fn is_round_a_limb(self) -> bool {
+        matches!(
+            self,
+            LevelName::Thigh
+                | LevelName::Knee
+                | LevelName::Calf
+                | LevelName::UpperArm
+                | LevelName::Elbow
+                | LevelName::Wrist
+        )
+    }
+
     /// The flat width measured at this level.
     #[must_use]
     pub const fn flat(self) -> FlatName {

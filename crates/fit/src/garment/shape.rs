@@ -11,9 +11,14 @@ use super::fixture::Fixture;
 use super::flat::FlatName;
 use super::kind::{Block, Kind, SleeveBuild};
 use super::lacing::Lacing;
+use super::parts::{Collar, Cuffs, Front, Parts, Pocket};
 use super::seam::SeamName;
 use super::template::TemplateError;
+use crate::cloth::family::ClothFamily;
 use crate::unit::length::Length;
+
+/// A sleeve whose seam is shorter than this ends above the elbow.
+const SHORT_SLEEVE: Length = Length::whole_mm(300);
 
 /// Measures and construction of one garment.
 #[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
@@ -72,6 +77,9 @@ pub struct Shape {
     /// Distance between the two back pockets at their top, where there are any.
     #[serde(default)]
     pub back_pocket_gap: Option<Length>,
+    /// The parts one sees on it, as far as somebody has said.
+    #[serde(default)]
+    pub parts: Parts,
 }
 
 impl Shape {
@@ -159,6 +167,50 @@ impl Shape {
     #[must_use]
     pub fn closes_in_front(&self) -> bool {
         matches!(self.kind, Kind::Shirt | Kind::Jacket | Kind::Coat | Kind::Waistcoat | Kind::Overalls)
+    }
+
+    /// Its collar: as it was said, else as on most of its kind.
+    #[must_use]
+    pub fn collar(&self) -> Collar {
+        self.parts.collar.unwrap_or(self.kind.usual_collar())
+    }
+
+    /// How its front closes: as it was said, else as on most of its kind.
+    #[must_use]
+    pub fn front(&self) -> Front {
+        self.parts.front.unwrap_or(self.kind.usual_front())
+    }
+
+    /// The pockets that show: those that were said, else those most of its kind have in such cloth.
+    #[must_use]
+    pub fn pockets(&self, cloth: ClothFamily) -> Vec<Pocket> {
+        let said = self.parts.pockets.as_deref();
+        said.unwrap_or(self.kind.usual_pockets(cloth)).to_vec()
+    }
+
+    /// What ends it, or its sleeves: as it was said, else as on most of its kind.
+    #[must_use]
+    pub fn cuffs(&self) -> Cuffs {
+        self.parts.cuffs.unwrap_or(self.kind.usual_cuffs())
+    }
+
+    /// What ends its sleeves; short sleeves end in a hem.
+    #[must_use]
+    pub fn sleeve_cuffs(&self) -> Cuffs {
+        let short = self.flat(FlatName::SleeveSeam).is_some_and(|seam| seam < SHORT_SLEEVE);
+        if short && self.parts.cuffs.is_none() { Cuffs::None } else { self.cuffs() }
+    }
+
+    /// True where it has belt loops.
+    #[must_use]
+    pub fn has_loops(&self) -> bool {
+        self.parts.loops.unwrap_or(self.kind.usually_has_loops())
+    }
+
+    /// True where it has pleats or tucks below the waist.
+    #[must_use]
+    pub fn has_pleats(&self) -> bool {
+        self.parts.pleats.unwrap_or(false)
     }
 
     /// Checks every measure taken against what a garment of its kind can have, and its seams.

@@ -167,7 +167,7 @@ pub struct HabitOutOfRange {
 }
 
 /// The least and most wearing ease anyone may want, in millimetres.
-const EASE_RANGE: (f64, f64) = (-300.0, 600.0);
+pub(crate) const EASE_RANGE: (f64, f64) = (-300.0, 600.0);
 /// The flattest and the deepest a cross-section may be.
 const SECTION_RANGE: (f64, f64) = (0.4, 1.6);
 

@@ -3,7 +3,7 @@
 use serde::Serialize;
 
 use crate::garment::LevelName;
-use crate::judge::figure::Figure;
+use crate::judge::picture::figure::Figure;
 use crate::operation::hem::HemSolution;
 use crate::plan::Step;
 use crate::reading::side::Side;
@@ -138,12 +138,7 @@ pub fn what_changed(first: &Solution, second: &Solution, scale: Scale) -> Vec<St
         if let Some((was, is)) =
             was.and_then(|was| was.verdict.zip(row.verdict)).filter(|(was, is)| was != is)
         {
-            said.push(format!(
-                "The {} is {} where it was {}.",
-                row.girth.level.words(),
-                is.words(),
-                was.words()
-            ));
+            said.push(format!("The {} {} where it {}.", row.girth.level.words(), is.said(), was.was()));
         }
     }
     for seam in &second.seams {

@@ -4,7 +4,8 @@ use kurbo::Point;
 use serde::Serialize;
 
 use crate::garment::{LevelName, SeamName};
-use crate::judge::figure::{Figure, flattened};
+use crate::judge::picture::figure::Figure;
+use crate::judge::picture::pen::flattened;
 use crate::pattern::{Edge, EdgeName, Panel, PanelName, Pattern};
 use crate::reading::side::Side;
 use crate::unit::length::Length;

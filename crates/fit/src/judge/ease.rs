@@ -1,5 +1,7 @@
 //! Ease: what a garment measures more than the body in it, and whether that is enough.
 
+use std::collections::BTreeMap;
+
 use serde::{Deserialize, Serialize};
 
 use crate::body::measures::{Body, MeasureName};
@@ -72,6 +74,9 @@ const SWAMPS: f64 = 1.5;
 /// gives is kept for moving.
 const STRETCH_KEPT: f64 = 0.5;
 
+/// A girth is read off a tape no nearer than this, in millimetres: what is short by less strains nobody.
+const READ_WITHIN: f64 = 2.0;
+
 /// What a level's ease amounts to.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
@@ -101,6 +106,30 @@ impl Verdict {
             Verdict::Swamps => "swamps",
         }
     }
+
+    /// What a level does by it: `strains`, `is close`.
+    #[must_use]
+    pub const fn said(self) -> &'static str {
+        match self {
+            Verdict::Strains => "strains",
+            Verdict::Close => "is close",
+            Verdict::AsIntended => "is as intended",
+            Verdict::Loose => "is loose",
+            Verdict::Swamps => "swamps its wearer",
+        }
+    }
+
+    /// What a level did by it: `strained`, `was close`.
+    #[must_use]
+    pub const fn was(self) -> &'static str {
+        match self {
+            Verdict::Strains => "strained",
+            Verdict::Close => "was close",
+            Verdict::AsIntended => "was as intended",
+            Verdict::Loose => "was loose",
+            Verdict::Swamps => "swamped its wearer",
+        }
+    }
 }
 
 /// The balance of one level: body, garment, ease, verdict.
@@ -124,6 +153,8 @@ pub struct LevelBalance {
     pub close: Option<Length>,
     /// What it amounts to.
     pub verdict: Option<Verdict>,
+    /// What it amounted to before.
+    pub verdict_before: Option<Verdict>,
     /// What a wearer cannot do below the floor.
     pub cannot: Option<&'static str>,
     /// On the form it was fitted on, where it was: the form's girth, and the ease on it.
@@ -226,6 +257,8 @@ pub struct Judging<'a> {
     pub cloth: &'a Cloth,
     /// How close it should be.
     pub intention: Intention,
+    /// Ease wanted at levels of this garment.
+    pub own_ease: &'a BTreeMap<LevelName, Length>,
     /// Settings.
     pub habits: &'a Habits,
 }
@@ -237,7 +270,7 @@ pub fn balance(girths: Vec<LevelGirth>, judging: Judging<'_>) -> Vec<LevelBalanc
 }
 
 fn level_balance(girth: LevelGirth, judging: Judging<'_>) -> LevelBalance {
-    let Judging { body, form, shape, cloth, intention, habits } = judging;
+    let Judging { body, form, shape, cloth, intention, own_ease, habits } = judging;
     let level = girth.level;
     let measured = level.measure().and_then(|name| body.get(name));
     let thickness = Length::from_mm(std::f64::consts::TAU * cloth.thickness.mm());
@@ -249,7 +282,8 @@ fn level_balance(girth: LevelGirth, judging: Judging<'_>) -> LevelBalance {
             shown: [habits.scale.number(form_girth), habits.scale.number(ease)],
         }
     });
-    let own = habits.ease.get(&level).copied().map(Length::mm);
+    // What was wished of this garment goes before the habit.
+    let own = own_ease.get(&level).or_else(|| habits.ease.get(&level)).copied().map(Length::mm);
     let table = match (wearing_ease(shape, level), own) {
         (Some(table), None) => Some(table),
         // Their own wish moves the whole row, so that close and loose keep their distance from it.
@@ -274,6 +308,7 @@ fn level_balance(girth: LevelGirth, judging: Judging<'_>) -> LevelBalance {
         floor: None,
         close: None,
         verdict: None,
+        verdict_before: None,
         cannot: None,
         on_form: on_form.clone(),
     };
@@ -292,18 +327,21 @@ fn level_balance(girth: LevelGirth, judging: Judging<'_>) -> LevelBalance {
         Intention::Easy => (easy, (close + easy) / 2.0, (easy + loose) / 2.0),
         Intention::Loose => (loose, (easy + loose) / 2.0, loose + (SWAMPS - 1.0) * loose.abs()),
     };
-    let ease = ease_after.mm();
-    let verdict = if ease < floor.mm() {
-        Verdict::Strains
-    } else if ease < from {
-        Verdict::Close
-    } else if ease <= to {
-        Verdict::AsIntended
-    } else if ease <= loose + (SWAMPS - 1.0) * loose.abs() {
-        Verdict::Loose
-    } else {
-        Verdict::Swamps
+    let amounts_to = |ease: Length| {
+        let ease = ease.mm();
+        if ease < floor.mm() - READ_WITHIN {
+            Verdict::Strains
+        } else if ease < from {
+            Verdict::Close
+        } else if ease <= to {
+            Verdict::AsIntended
+        } else if ease <= loose + (SWAMPS - 1.0) * loose.abs() {
+            Verdict::Loose
+        } else {
+            Verdict::Swamps
+        }
     };
+    let verdict = amounts_to(ease_after);
     let cannot = (verdict == Verdict::Strains).then_some(match level {
         LevelName::Hip | LevelName::HighHip => "will not let you sit",
         LevelName::Knee | LevelName::Thigh | LevelName::Calf => "will not let you bend",
@@ -322,6 +360,7 @@ fn level_balance(girth: LevelGirth, judging: Judging<'_>) -> LevelBalance {
         floor: Some(floor),
         close: Some(Length::from_mm(close)),
         verdict: Some(verdict),
+        verdict_before: Some(amounts_to(ease_before)),
         cannot,
         on_form,
     }
@@ -418,6 +457,7 @@ mod tests {
                 shape: &trousers(),
                 cloth: &cloth,
                 intention: Intention::Easy,
+                own_ease: &BTreeMap::new(),
                 habits: &Habits::default(),
             },
         )

@@ -1,327 +1,245 @@
-//! The fit picture: at each level the body's cross-section and the garment's ring round it, and both
-//! silhouettes built from the rings.
-//!
-//! It is a model of girths, and says so: cloth is taken to lie round the body like a loop. Where the
-//! garment is smaller than the body's convex outline the loop is taut and lies on it; where it is larger
-//! it stands off evenly. It knows nothing of folds, bias or weight. A body's cross-section comes from
-//! its girth and the depth of that body there as a share of its width: a house table that can be changed.
-
-use std::f64::consts::TAU;
+//! The fit picture: the wearer and the garment whole, from the front and from the side, as wide and as deep at every
+//! level as the rings beside them.
 
 use serde::Serialize;
 
-use crate::garment::{LevelName, Tube};
+use crate::body::measures::Body;
+use crate::garment::{FlatName, Garment, LevelName, Tube};
 use crate::house::habit::Habits;
-use crate::judge::ease::{LevelBalance, Verdict};
-use crate::reading::side::Side;
-use crate::solve::job::Job;
-use crate::solve::job_error::JobError;
-use crate::solve::solve;
+use crate::judge::ease::LevelBalance;
+use crate::judge::fit_ring::{FitRing, Section, Worn, ring};
+use crate::judge::picture::figure::Figure;
+use crate::judge::picture::garment_figures;
+use crate::judge::picture::pen::{Points, tenth};
+use crate::judge::picture::piece::{FigurePiece, PartName};
+use crate::judge::picture::seen::{Rings, seen_from_girth};
+use crate::judge::picture::side::{Aside, Depths, GarmentAside, garment_aside, wearer_aside};
+use crate::judge::picture::tape::level_courses;
+use crate::judge::picture::wearer::{Heights, beside};
+use crate::pattern::Pattern;
 use crate::unit::length::Length;
 
-/// Points round a cross-section.
-const ROUND: u32 = 72;
-/// How square a trunk's section is: 2 is an ellipse, more is squarer.
-const TRUNK_SQUARENESS: f64 = 2.35;
-/// How square a limb's section is.
-const LIMB_SQUARENESS: f64 = 2.0;
+/// What is taken up round a body is worth a sentence from here on, in millimetres.
+const WORTH_SAYING: f64 = 0.5;
 
-/// Depth of an average body's cross-section as a share of its width: the house table.
-#[must_use]
-pub const fn section_ratio(level: LevelName) -> f64 {
-    match level {
-        LevelName::Bust => 0.80,
-        LevelName::UnderBust => 0.76,
-        LevelName::Waist => 0.74,
-        LevelName::HighHip => 0.72,
-        LevelName::Hip => 0.70,
-        LevelName::Thigh => 1.0,
-        LevelName::Knee | LevelName::Calf => 1.05,
-        LevelName::Hem => 0.8,
-        LevelName::UpperArm | LevelName::Elbow | LevelName::Wrist => 1.1,
-    }
-}
-
-/// How far the middle of the section lies before the body's axis, in millimetres, seen from the side:
-/// the chest before it, the seat behind it.
-const fn forward(level: LevelName) -> f64 {
-    match level {
-        LevelName::Bust => 14.0,
-        LevelName::UnderBust => 8.0,
-        LevelName::HighHip => -6.0,
-        LevelName::Hip => -16.0,
-        _ => 0.0,
-    }
-}
-
-/// One level of the picture. Rings are closed, `[x, y]` in millimetres about the section's middle; `x`
-/// grows to the wearer's right as seen in a mirror, `y` to the front.
+/// The wearer and the garment from one side: closed pieces in painting order, `y` the height above the hem fold as it
+/// came, `x` to the wearer's right as in a mirror or, from the side, to the front.
 #[derive(Debug, Clone, PartialEq, Serialize)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
-pub struct FitRing {
-    /// The level.
-    pub level: LevelName,
-    /// What it is called.
-    pub words: &'static str,
-    /// Which leg or sleeve, where they differ.
-    pub side: Option<Side>,
-    /// The tube it goes round.
-    pub tube: Tube,
-    /// Its height above its tube's hem fold, in millimetres.
-    pub height: f64,
-    /// Depth of the body there as a share of its width, and whether that is the user's own.
-    pub section: f64,
-    /// True where the share is not the house's.
-    pub own_section: bool,
-    /// The body, with what is worn under the garment.
-    #[cfg_attr(feature = "schema", schema(value_type = Vec<Vec<f64>>))]
-    pub body: Vec<[f64; 2]>,
+pub struct FitView {
+    /// The wearer.
+    pub body: Vec<FigurePiece>,
     /// The garment before.
-    #[cfg_attr(feature = "schema", schema(value_type = Vec<Vec<f64>>))]
-    pub before: Vec<[f64; 2]>,
+    pub before: Vec<FigurePiece>,
     /// The garment after.
-    #[cfg_attr(feature = "schema", schema(value_type = Vec<Vec<f64>>))]
-    pub after: Vec<[f64; 2]>,
-    /// How far the garment stands off all round, in millimetres, before and after; nothing where it is
-    /// taut.
-    pub stands_off: [f64; 2],
-    /// By what share of the body's girth the garment is too small, before and after; nothing where it
-    /// is slack.
-    pub strain: [f64; 2],
-    /// What the ease amounts to after, where it can be said.
-    pub verdict: Option<Verdict>,
-    /// The numbers in words.
-    pub said: String,
-    /// True when the garment's width there was estimated.
-    pub estimated: bool,
-}
-
-/// Half an outline from the lowest level up, `[half width, height]`; the other half mirrors it, or, from
-/// the side, `[front, height]` and `[back, height]`.
-#[derive(Debug, Clone, PartialEq, Serialize)]
-#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
-pub struct Outline {
-    /// Towards the front, or to one side.
-    #[cfg_attr(feature = "schema", schema(value_type = Vec<Vec<f64>>))]
-    pub one: Vec<[f64; 2]>,
-    /// Towards the back, or to the other side.
-    #[cfg_attr(feature = "schema", schema(value_type = Vec<Vec<f64>>))]
-    pub other: Vec<[f64; 2]>,
-}
-
-/// One silhouette: body, garment before, garment after.
-#[derive(Debug, Clone, PartialEq, Serialize)]
-#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
-pub struct Silhouette {
-    /// The body.
-    pub body: Outline,
-    /// The garment before.
-    pub before: Outline,
-    /// The garment after.
-    pub after: Outline,
+    pub after: Vec<FigurePiece>,
+    /// From the least `x` to the greatest.
+    pub across: [f64; 2],
+    /// From the lowest point to the highest.
+    pub upright: [f64; 2],
 }
 
 /// The whole picture.
 #[derive(Debug, Clone, PartialEq, Serialize)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 pub struct FitPicture {
-    /// Every level the body was measured at, from the top down.
+    /// Every level the body was measured at, from the top down as they hang.
     pub rings: Vec<FitRing>,
-    /// From the front, levels of the body.
-    pub front: Silhouette,
-    /// From the side, levels of the body.
-    pub side: Silhouette,
-    /// What kind of picture this is.
-    pub note: &'static str,
+    /// From the front, where it can be drawn.
+    pub front: Option<FitView>,
+    /// From the side, where it can be drawn.
+    pub side: Option<FitView>,
+    /// What is true of the whole of it, each once.
+    pub notes: Vec<String>,
 }
 
-/// Computes the fit picture of a job.
-///
-/// # Errors
-/// [`JobError`] for a job that holds nonsense, with the place it stands.
-pub fn fit_picture(job: &Job) -> Result<FitPicture, JobError> {
-    let solution = solve(job)?;
-    let heights: Vec<(LevelName, f64)> = solution
-        .drawing
-        .iter()
-        .flat_map(|drawing| &drawing.levels)
-        .map(|mark| (mark.level, mark.height))
-        .collect();
-    let rings: Vec<FitRing> = solution
+/// What the picture is drawn from.
+pub(crate) struct Pictured<'a> {
+    /// The garment.
+    pub garment: &'a Garment,
+    /// Who wears it.
+    pub body: &'a Body,
+    /// Its panels as they came and as they will be.
+    pub patterns: [&'a Pattern; 2],
+    /// Its levels.
+    pub levels: &'a [LevelBalance],
+    /// Settings.
+    pub habits: &'a Habits,
+}
+
+/// One of the two garments: half width and half depth at each level.
+struct Seen {
+    levels: Vec<(LevelName, Tube, f64, [f64; 2])>,
+}
+
+impl Seen {
+    fn rings(&self) -> Rings {
+        let ring = |(level, _, y, [half, _]): &(LevelName, Tube, f64, [f64; 2])| {
+            (*level, *y, seen_from_girth(*level, *half))
+        };
+        self.levels.iter().map(ring).collect()
+    }
+}
+
+impl Pictured<'_> {
+    fn row(&self, level: LevelName) -> Option<&LevelBalance> {
+        self.levels.iter().find(|row| row.girth.level == level)
+    }
+
+    /// How far the body reaches at a level, to the side and to the front, with what lies round it.
+    fn body_reach(&self, whole: &Body, level: LevelName) -> Option<[f64; 2]> {
+        let worn = self.row(level).and_then(Worn::of).map(|worn| worn.body);
+        let girth = worn.or_else(|| whole.get(level.measure()?).map(Length::mm))?;
+        Some(Section::at(level, self.habits).reach(girth))
+    }
+
+    /// How far the garment reaches at the levels of its panels, before or after.
+    fn seen(&self, which: usize) -> Seen {
+        let reach = |level: LevelName| {
+            let row = self.row(level)?;
+            let section = Section::at(level, self.habits);
+            Some(match Worn::of(row) {
+                Some(worn) => section.reach(worn.body).map(|reach| reach + worn.stands_off()[which]),
+                None => section.reach([row.girth.before, row.girth.after][which].mm()),
+            })
+        };
+        let levels = self.patterns[which].levels.iter();
+        let levels =
+            levels.filter_map(|level| Some((level.name, level.tube, level.height.mm(), reach(level.name)?)));
+        Seen { levels: levels.collect() }
+    }
+
+    fn figures(&self, which: usize) -> Option<([Figure; 2], Rings)> {
+        let rings = self.seen(which).rings();
+        Some((garment_figures(self.garment, self.patterns[which], &rings)?, rings))
+    }
+
+    /// The courses of its levels across the front, as it will be.
+    fn courses(&self) -> Vec<(LevelName, Points)> {
+        let Some(([front, back], rings)) = self.figures(1) else { return Vec::new() };
+        level_courses(&self.garment.shape, self.patterns[1], &rings, [&front, &back])
+    }
+
+    fn front_view(&self, whole: &Body, heights: &Heights) -> Option<FitView> {
+        let body = beside(whole, heights, self.patterns[0], |level| Some(self.body_reach(whole, level)?[0]))?;
+        let [(before, _), (after, _)] = [self.figures(0)?, self.figures(1)?];
+        let [[before, _], [after, _]] = [before, after];
+        Some(view(body.pieces, before.pieces, after.pieces))
+    }
+
+    fn aside(&self, which: usize, wearer: &Aside) -> Option<GarmentAside> {
+        let pattern = self.patterns[which];
+        let seen = self.seen(which);
+        // Sleeves hang beside the body: how high their levels lie is seen from the front.
+        let courses = {
+            let ([front, back], rings) = self.figures(which)?;
+            level_courses(&self.garment.shape, pattern, &rings, [&front, &back])
+        };
+        let hangs = |level: LevelName| courses.iter().find(|(at, _)| *at == level).map(|(_, c)| middle(c));
+        let mut depths = Depths::default();
+        for (level, tube, y, [_, half]) in seen.levels {
+            match tube {
+                Tube::Sleeve => depths.sleeve.extend(hangs(level).map(|y| (level, y, half))),
+                _ => depths.trunk.push((level, y, half)),
+            }
+        }
+        for places in [&mut depths.trunk, &mut depths.sleeve] {
+            places.sort_by(|a, b| a.1.total_cmp(&b.1));
+            places.dedup_by(|a, b| (a.1 - b.1).abs() < 1.0);
+        }
+        let front_neck = pattern.bodice.map_or(0.0, |bodice| bodice.neck_at_centre(true));
+        garment_aside(&depths, pattern.bodice.as_ref(), front_neck, wearer)
+    }
+}
+
+/// The mean height of a course.
+fn middle(course: &Points) -> f64 {
+    course.iter().map(|point| point[1]).sum::<f64>() / course.len().max(1) as f64
+}
+
+fn view(body: Vec<FigurePiece>, before: Vec<FigurePiece>, after: Vec<FigurePiece>) -> FitView {
+    let garment = |pieces: Vec<FigurePiece>| -> Vec<FigurePiece> {
+        let hangs = |piece: &FigurePiece| matches!(piece.part, PartName::Body | PartName::Sleeve);
+        pieces.into_iter().filter(hangs).collect()
+    };
+    let (before, after) = (garment(before), garment(after));
+    let range = |axis: usize| {
+        let all = [&body, &before, &after].into_iter().flatten().flat_map(|piece| &piece.outline);
+        let ends = all
+            .fold([f64::MAX, f64::MIN], |[low, high], point| [low.min(point[axis]), high.max(point[axis])]);
+        ends.map(tenth)
+    };
+    FitView { across: range(0), upright: range(1), body, before, after }
+}
+
+/// Draws the fit picture.
+pub(crate) fn pictured(of: &Pictured<'_>) -> FitPicture {
+    let whole = of.body.completed();
+    let heights = Heights::of(&whole, of.patterns[0], of.garment.shape.flat(FlatName::Inseam));
+    let wearer = heights.as_ref().and_then(|heights| {
+        let depth = |level| Some(of.body_reach(&whole, level)?[1]);
+        Aside::of_body(&whole, heights, |level| heights.at(level, of.patterns[0]), depth)
+    });
+    let asides = wearer.as_ref().and_then(|wearer| Some([of.aside(0, wearer)?, of.aside(1, wearer)?]));
+    let courses = of.courses();
+    let course = |courses: &[(LevelName, Points)], level: LevelName| {
+        courses.iter().find(|(at, _)| *at == level).map(|(_, points)| points.clone()).unwrap_or_default()
+    };
+    let mut rings: Vec<FitRing> = of
         .levels
         .iter()
         .filter_map(|row| {
-            let height = heights.iter().find(|(level, _)| *level == row.girth.level)?.1;
-            ring(row, height, &job.habits)
+            let level = row.girth.level;
+            let front = course(&courses, level);
+            let height =
+                if front.is_empty() { of.patterns[1].level(level)?.height.mm() } else { middle(&front) };
+            let aside = asides.as_ref().map_or_else(Vec::new, |[_, after]| course(&after.across, level));
+            Some(FitRing { height: tenth(height), front, aside, ..ring(row, of.habits)? })
         })
         .collect();
-    let trunk: Vec<&FitRing> = rings.iter().rev().filter(|ring| ring.tube == Tube::Body).collect();
-    let silhouette = |axis: usize| Silhouette {
-        body: outline(&trunk, axis, |ring| &ring.body),
-        before: outline(&trunk, axis, |ring| &ring.before),
-        after: outline(&trunk, axis, |ring| &ring.after),
-    };
-    let (front, side) = (silhouette(0), silhouette(1));
-    Ok(FitPicture {
-        rings,
-        front,
-        side,
-        note: "A picture of girths, not of drape: each level is a loop round the body's section. Where it is smaller than the body it is drawn taut, where larger it stands off evenly. Folds, bias and weight are not in it.",
-    })
+    rings.sort_by(|a, b| b.height.total_cmp(&a.height));
+    let front = heights.as_ref().and_then(|heights| of.front_view(&whole, heights));
+    let side = wearer.as_ref().zip(heights.as_ref()).zip(asides).and_then(|((wearer, heights), asides)| {
+        let depth = |level| Some(of.body_reach(&whole, level)?[1]);
+        let body = wearer_aside(&whole, heights, wearer, depth)?;
+        let [before, after] = asides;
+        Some(view(body, before.pieces, after.pieces))
+    });
+    FitPicture { notes: notes(of, &rings), rings, front, side }
 }
 
-fn ring(row: &LevelBalance, height: f64, habits: &Habits) -> Option<FitRing> {
-    let level = row.girth.level;
-    let (body, before, after) = (row.body?.mm(), row.ease_before?.mm(), row.ease_after?.mm());
-    let own = habits.sections.get(&level).copied();
-    let section = own.unwrap_or(section_ratio(level));
-    let squareness = if row.girth.tube == Tube::Body { TRUNK_SQUARENESS } else { LIMB_SQUARENESS };
-    // Layers and the cloth's own thickness lie round the body, so the loop goes round them too.
-    let worn = row.girth.after.mm() - after;
-    let outline = cross_section(worn, section, squareness);
-    let loops = [before, after].map(|ease| garment_loop(&outline, ease));
-    let scale = habits.scale;
-    let write = |mm: f64| scale.write(Length::from_mm(mm));
-    let strain = [before, after].map(|ease| (-ease / worn).max(0.0));
-    let off = [before, after].map(|ease| (ease / TAU).max(0.0));
-    let now = if after < 0.0 {
-        format!(
-            "{} too small: {:.0} % of the body has to come from stretch",
-            write(-after),
-            100.0 * strain[1]
-        )
-    } else {
-        format!("{} of ease: stands off {} all round", write(after), write(off[1]))
-    };
-    let was = if (before - after).abs() < 0.5 {
-        String::new()
-    } else if before < 0.0 {
-        format!("; before, {} too small", write(-before))
-    } else {
-        format!("; before, {} of ease", write(before))
-    };
-    let said = format!("Body {}, garment {}: {now}{was}.", write(body), scale.write(row.girth.after));
-    let [before_ring, after_ring] = loops;
-    Some(FitRing {
-        level,
-        words: level.words(),
-        side: row.girth.side,
-        tube: row.girth.tube,
-        height,
-        section,
-        own_section: own.is_some(),
-        body: tenths(&outline),
-        before: tenths(&before_ring),
-        after: tenths(&after_ring),
-        stands_off: off,
-        strain,
-        verdict: row.verdict,
-        said,
-        estimated: row.girth.estimated,
-    })
-}
-
-/// A closed convex section of the given girth whose depth is `ratio` times its width: the superellipse
-/// `|x/a|ⁿ + |y/b|ⁿ = 1`, scaled until its polygon has that perimeter.
-#[must_use]
-pub fn cross_section(girth: f64, ratio: f64, squareness: f64) -> Vec<[f64; 2]> {
-    let power = 2.0 / squareness;
-    let unit: Vec<[f64; 2]> = (0..ROUND)
-        .map(|i| {
-            let turn = TAU * f64::from(i) / f64::from(ROUND);
-            let (sin, cos) = turn.sin_cos();
-            [cos.signum() * cos.abs().powf(power), ratio * sin.signum() * sin.abs().powf(power)]
+/// What is true of the whole picture.
+fn notes(of: &Pictured<'_>, rings: &[FitRing]) -> Vec<String> {
+    let mut notes = vec![
+        "A picture of girths, not of drape: each level is a loop round the body's section. Where it is smaller than the body it is drawn taut, where larger it stands off evenly. Folds, bias and weight are not in it.".to_owned(),
+    ];
+    let round = of.levels.iter().find_map(|row| Some(Worn::of(row)?.body - row.body?.mm()));
+    if let Some(taken) = round.filter(|taken| *taken > WORTH_SAYING) {
+        notes.push(format!(
+            "The cloth's own thickness and what is worn under it take {} of each girth.",
+            of.habits.scale.write(Length::from_mm(taken))
+        ));
+    }
+    let mut levels: Vec<LevelName> = rings.iter().map(|ring| ring.level).collect();
+    levels.dedup();
+    let shares: Vec<String> = levels
+        .iter()
+        .map(|level| {
+            let own = if of.habits.sections.contains_key(level) { " (your own)" } else { "" };
+            format!("{} {:.2}{own}", level.words(), Section::at(*level, of.habits).ratio)
         })
         .collect();
-    let grow = girth / perimeter(&unit);
-    unit.into_iter().map(|[x, y]| [x * grow, y * grow]).collect()
-}
-
-/// The garment as a loop round a convex outline: on it where the loop is no longer than it, standing
-/// off evenly where it is. A convex curve moved outward by `r` is `2πr` longer.
-#[must_use]
-pub fn garment_loop(outline: &[[f64; 2]], ease: f64) -> Vec<[f64; 2]> {
-    if ease <= 0.0 {
-        return outline.to_vec();
+    if !shares.is_empty() {
+        notes.push(format!(
+            "Depth of the sections as a share of their width: {}. Change them under Habits.",
+            shares.join(", ")
+        ));
     }
-    let off = ease / TAU;
-    let count = outline.len();
-    // Each side is moved out and each corner rounded, so that the polygon grows by exactly 2πr.
-    let mut points = Vec::with_capacity(3 * count);
-    for i in 0..count {
-        let [before, here, after] = [outline[(i + count - 1) % count], outline[i], outline[(i + 1) % count]];
-        let angle = |from: [f64; 2], to: [f64; 2]| (to[1] - from[1]).atan2(to[0] - from[0]);
-        let (first, second) = (angle(before, here), angle(here, after));
-        let turn = (second - first).rem_euclid(TAU);
-        for share in [0.0, 0.5, 1.0] {
-            let normal = first + share * turn - TAU / 4.0;
-            points.push([here[0] + off * normal.cos(), here[1] + off * normal.sin()]);
-        }
+    if rings.iter().any(|ring| ring.side.is_some()) {
+        notes.push("Left and right differ; the figure shows the left.".to_owned());
     }
-    points
-}
-
-/// Length of a closed polygon.
-#[must_use]
-pub fn perimeter(points: &[[f64; 2]]) -> f64 {
-    let next = points.iter().cycle().skip(1);
-    points.iter().zip(next).map(|(a, b)| (b[0] - a[0]).hypot(b[1] - a[1])).sum()
-}
-
-fn outline(rings: &[&FitRing], axis: usize, of: impl Fn(&FitRing) -> &Vec<[f64; 2]>) -> Outline {
-    let reach = |sign: f64| {
-        rings
-            .iter()
-            .map(|ring| {
-                let shift = if axis == 1 { forward(ring.level) } else { 0.0 };
-                let far = of(ring).iter().map(|point| sign * point[axis]).fold(0.0, f64::max);
-                [tenth(sign * far + shift), tenth(ring.height)]
-            })
-            .collect()
-    };
-    Outline { one: reach(1.0), other: reach(-1.0) }
-}
-
-fn tenths(points: &[[f64; 2]]) -> Vec<[f64; 2]> {
-    points.iter().map(|[x, y]| [tenth(*x), tenth(*y)]).collect()
-}
-
-fn tenth(mm: f64) -> f64 {
-    (mm * 10.0).round() / 10.0 + 0.0
-}
-
-#[cfg(test)]
-mod tests {
-    use super::*;
-    use proptest::prelude::*;
-
-    proptest! {
-        #[test]
-        fn a_section_has_its_girth_and_its_share(girth in 200.0f64..1600.0, ratio in 0.4f64..1.6) {
-            let outline = cross_section(girth, ratio, TRUNK_SQUARENESS);
-            prop_assert!((perimeter(&outline) - girth).abs() < 1e-6);
-            let reach = |axis: usize| outline.iter().map(|p| p[axis]).fold(0.0, f64::max);
-            prop_assert!((reach(1) / reach(0) - ratio).abs() < 0.01);
-        }
-
-        #[test]
-        fn a_slack_loop_is_longer_by_its_ease_and_nowhere_inside(
-            girth in 300.0f64..1500.0, ratio in 0.5f64..1.5, ease in 0.5f64..300.0,
-        ) {
-            let outline = cross_section(girth, ratio, TRUNK_SQUARENESS);
-            let ring = garment_loop(&outline, ease);
-            prop_assert!((perimeter(&ring) - girth - ease).abs() < 0.02 * ease + 0.05, "{} {girth} {ease}", perimeter(&ring));
-            // Every point stands off by the same distance.
-            for point in &ring {
-                let near = outline.iter().map(|p| (p[0] - point[0]).hypot(p[1] - point[1])).fold(f64::MAX, f64::min);
-                prop_assert!((near - ease / TAU).abs() < 1e-6);
-            }
-        }
-
-        #[test]
-        fn a_taut_loop_lies_on_the_body(girth in 300.0f64..1500.0, ease in -200.0f64..0.0) {
-            let outline = cross_section(girth, 0.8, TRUNK_SQUARENESS);
-            prop_assert_eq!(garment_loop(&outline, ease), outline);
-        }
+    if rings.iter().any(|ring| ring.estimated) {
+        notes.push("≈ marks a width of the garment that was estimated.".to_owned());
     }
+    notes
 }

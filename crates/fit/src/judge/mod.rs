@@ -5,12 +5,13 @@ pub(crate) mod cap_fault;
 pub(crate) mod compare;
 pub mod drawing;
 pub mod ease;
-pub(crate) mod figure;
 pub(crate) mod fit_picture;
+pub(crate) mod fit_ring;
 pub(crate) mod gains;
 pub mod girth;
 pub(crate) mod length_said;
 pub(crate) mod lengths;
+pub(crate) mod picture;
 
 pub(crate) mod put_on;
 pub(crate) mod stride;

@@ -188,5 +188,31 @@ acts! {
 
     ClosingActs "closing_acts": Look Table Hand ["needle", "thread", "scissors"] [Pins, Blade] Everything, "look at it again";
     HemCheck "hem_check": Look Body TryOn [] [Trip] Everything, "look at it again";
+    AskTheWish "ask_the_wish": Look Body TryOn ["mirror"] [] Everything, "look at the wish again";
     WriteDown "write_down": Look Table Look ["tape"] [Pins] Everything, "measure it again";
+}
+
+impl Act {
+    /// True where one works on the wrong side of the cloth: marking, tacking, sewing, trimming, finishing, the lining.
+    #[must_use]
+    pub const fn is_on_the_inside(self) -> bool {
+        matches!(self.recipe().phase, Phase::Make | Phase::Finish)
+            || matches!(
+                self,
+                Act::PhotographInside
+                    | Act::Chalk
+                    | Act::ChalkHem
+                    | Act::Tack
+                    | Act::TackShut
+                    | Act::OpenLining
+                    | Act::OpenGap
+                    | Act::UnpickHem
+                    | Act::PinLining
+                    | Act::CutLining
+                    | Act::SewLining
+                    | Act::CloseLining
+                    | Act::CloseGap
+                    | Act::CloseHem
+            )
+    }
 }

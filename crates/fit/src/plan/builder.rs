@@ -10,7 +10,7 @@ use super::key::{On, StepKey};
 use super::opening::{Open, Opening, openings};
 use super::order::in_order;
 use super::progress::Progress;
-use super::step::{Plan, Step};
+use super::step::{Plan, Step, StepPlace};
 use super::stop::{Condition, ConditionKind, ConditionState, Stop};
 use super::time::{Pace, Timing, minutes_for, minutes_together};
 use super::vouched::{Lapse, Vouched, lapse, mark};
@@ -284,6 +284,7 @@ impl Builder<'_> {
             told: draft.how,
             turns_on: draft.turns_on,
             phase: draft.key.act.recipe().phase,
+            place: StepPlace::of(draft.key, &draft.seams),
             bench: draft.bench,
             needs,
             stop,

@@ -5,10 +5,11 @@ use serde::Serialize;
 use super::act::Phase;
 use super::bench::Bench;
 use super::how::{Fact, How};
-use super::key::StepKey;
+use super::key::{On, StepKey};
 use super::stop::{ConditionState, Stop, StopError};
 use super::time::{Minutes, Work};
 use super::vouched::Vouched;
+use crate::garment::{HemName, SeamName};
 
 /// One step of the work order.
 #[derive(Debug, Clone, PartialEq, Serialize)]
@@ -32,6 +33,8 @@ pub struct Step {
     pub phase: Phase,
     /// Where.
     pub bench: Bench,
+    /// Which place of the garment it is about.
+    pub place: StepPlace,
     /// Keys of the steps that come before it.
     #[cfg_attr(feature = "schema", schema(value_type = Vec<String>))]
     pub needs: Vec<StepKey>,
@@ -61,6 +64,31 @@ pub struct Step {
     pub mark: String,
     /// What stands before it, in a sentence; nothing where it may be ticked now.
     pub waits: Option<String>,
+}
+
+/// Where on the garment a step is done, so that it can be shown there.
+#[derive(Debug, Clone, PartialEq, Serialize, Default)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct StepPlace {
+    /// The seams, where it is about some of them.
+    pub seams: Vec<SeamName>,
+    /// The hem, where it is about one.
+    pub hem: Option<HemName>,
+    /// True where one works on its wrong side.
+    pub inside: bool,
+}
+
+impl StepPlace {
+    /// The place of what is done on something, or to these seams.
+    pub(crate) fn of(key: StepKey, seams: &[SeamName]) -> StepPlace {
+        let (own, hem) = match key.on {
+            On::Garment => (None, None),
+            On::Seam(seam) | On::Fixture(_, seam, ..) => (Some(seam), None),
+            On::Hem(hem) | On::Feature(hem, ..) => (None, Some(hem)),
+        };
+        let seams = if seams.is_empty() { own.into_iter().collect() } else { seams.to_vec() };
+        StepPlace { seams, hem, inside: key.act.is_on_the_inside() }
+    }
 }
 
 /// The whole order.

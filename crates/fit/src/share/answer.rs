@@ -5,7 +5,7 @@ use serde::{Deserialize, Serialize};
 use crate::garment::{LevelName, SeamName};
 use crate::judge::drawing::PanelDrawing;
 use crate::judge::ease::LevelBalance;
-use crate::judge::figure::Figure;
+use crate::judge::picture::figure::Figure;
 use crate::reading::pin::Pin;
 use crate::unit::length::Length;
 

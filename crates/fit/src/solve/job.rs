@@ -6,7 +6,7 @@ use serde::{Deserialize, Serialize};
 use crate::body::measures::Body;
 use crate::garment::Garment;
 use crate::garment::{SeamName, TemplateError};
-use crate::house::habit::Habits;
+use crate::house::habit::{EASE_RANGE, Habits};
 use crate::house::habit::{EveningChoice, OneSide};
 use crate::judge::ease::Intention;
 use crate::line::LineWish;
@@ -171,6 +171,19 @@ impl Garment {
         let shape = &self.shape;
         within("cloth.stretch", "the stretch of the cloth", self.cloth.stretch, 0.0, 1.0)?;
         within("cloth.thickness", "the thickness of the cloth", self.cloth.thickness.mm(), 0.0, 30.0)?;
+        if let Some(repeat) = self.cloth.look.and_then(|look| look.repeat) {
+            within("cloth.look.repeat", "how far apart the cloth repeats", repeat.mm(), 0.0, 1000.0)?;
+        }
+        let (least, most) = EASE_RANGE;
+        for (level, ease) in &self.ease {
+            within(
+                format!("ease.{}", serde_name(level)),
+                "the ease wanted at a level",
+                ease.mm(),
+                least,
+                most,
+            )?;
+        }
         within("shape.band.height", "the band's height", shape.band.height.mm(), 0.0, 150.0)?;
         within("shape.turn_up", "the hem's turn-up", shape.turn_up.mm(), 0.0, 200.0)?;
         if let Some(turned) = shape.sleeve_turn_up {

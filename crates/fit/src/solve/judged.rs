@@ -7,10 +7,12 @@ use crate::garment::{FlatName, Tube};
 use crate::judge::armhole::{ArmholeFit, armholes};
 use crate::judge::drawing::{self, Drawing, LevelMark};
 use crate::judge::ease::{self, FootThrough, Judging, LevelBalance, SeatedWaist};
-use crate::judge::figure::{Rings, body_figure, garment_figures};
 use crate::judge::gains::{Inset, LevelGain, Wanting, gains, insets};
 use crate::judge::girth::{LevelGirth, girths};
 use crate::judge::lengths::{LengthRow, lengths};
+use crate::judge::picture::garment_figures;
+use crate::judge::picture::seen::Rings;
+use crate::judge::picture::wearer::body_figure;
 use crate::judge::put_on::{PutOn, put_on};
 use crate::judge::stride::{self, Stride, stride};
 use crate::pattern::Pattern;
@@ -47,6 +49,7 @@ pub(super) fn judged(drawn: &Drawn<'_>, altered: &Altered) -> Judged {
         shape,
         cloth,
         intention: job.fitting.intention,
+        own_ease: &job.garment.ease,
         habits,
     };
     let mut levels = ease::balance(worn_girths(drawn, girths(came, sewn, will_be)), judging);
@@ -92,7 +95,7 @@ fn worn_girths(drawn: &Drawn<'_>, mut girths: Vec<LevelGirth>) -> Vec<LevelGirth
 }
 
 fn drawing(drawn: &Drawn<'_>, [came, will_be]: [&Pattern; 2], levels: &[LevelBalance]) -> Drawing {
-    let shape = drawn.shape;
+    let (shape, garment) = (drawn.shape, &drawn.job.garment);
     let rings = |pattern: &Pattern, girth: fn(&LevelGirth) -> Length| -> Rings {
         let mut rings: Rings = Vec::new();
         for row in levels {
@@ -105,8 +108,8 @@ fn drawing(drawn: &Drawn<'_>, [came, will_be]: [&Pattern; 2], levels: &[LevelBal
     };
     let split =
         |figures: Option<[_; 2]>| figures.map_or((None, None), |[front, back]| (Some(front), Some(back)));
-    let before = garment_figures(shape, came, &rings(came, |girth| girth.before));
-    let after = garment_figures(shape, will_be, &rings(will_be, |girth| girth.after));
+    let before = garment_figures(garment, came, &rings(came, |girth| girth.before));
+    let after = garment_figures(garment, will_be, &rings(will_be, |girth| girth.after));
     let ((figure, figure_back), (figure_after, figure_back_after)) = (split(before), split(after));
     let inseam = shape.flat(FlatName::Inseam);
     let mark = |level: &crate::pattern::Level| LevelMark {

@@ -22,6 +22,7 @@ mod judged;
 mod kept;
 mod minded;
 pub(crate) mod next_act;
+mod pictured;
 mod pins;
 mod planned;
 mod problem;
@@ -34,6 +35,7 @@ pub(crate) mod warning;
 pub use answer::{RESULT_FORMAT, Solution};
 pub use answered::solve;
 pub use hems::hem_templates;
+pub use pictured::fit_picture;
 pub use seam_solution::{
     DatumPlace, DrawnLine, EdgeLength, LineOutcome, LineRefused, MirroredMark, PinRead, PinnableSeam,
     ProposedDepth, ProposedEnds, SeamEndings, SeamSolution, SideLine, SolvedEnd,

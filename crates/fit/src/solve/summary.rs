@@ -2,8 +2,8 @@
 
 use serde::{Deserialize, Serialize};
 
-use crate::judge::figure::Figure;
-use crate::plan::{Minutes, Timing, Work, minutes_together};
+use crate::judge::picture::figure::Figure;
+use crate::plan::{Minutes, SoonStep, Step, Timing, Work, minutes_together};
 use crate::solve::Solution;
 use crate::solve::next_act::NextAct;
 
@@ -14,6 +14,33 @@ pub struct Piece {
     pub work: Work,
     /// Its minutes before the hand's own pace counts, so that a step timed elsewhere changes no summary.
     pub minutes: f64,
+}
+
+/// An evening is no longer than this, in minutes.
+const EVENING: f64 = 240.0;
+/// From so many hours by itself on, nothing more of a garment is done that evening.
+const OVERNIGHT: f64 = 6.0;
+
+/// The first steps not done yet, up to a long evening and one more, or up to one that waits by itself.
+fn soon(steps: &[Step]) -> Vec<SoonStep> {
+    let mut minutes = 0.0;
+    let mut soon: Vec<SoonStep> = Vec::new();
+    for step in steps.iter().filter(|step| !step.done) {
+        let over = minutes > EVENING || soon.last().is_some_and(|last| last.overnight);
+        if over {
+            break;
+        }
+        minutes += step.house_minutes;
+        soon.push(SoonStep {
+            title: step.title.clone(),
+            work: step.work,
+            minutes: step.house_minutes,
+            tools: step.tools.iter().map(|tool| (*tool).to_owned()).collect(),
+            overnight: step.passive_hours >= OVERNIGHT,
+            at_stop: step.stop.is_some(),
+        });
+    }
+    soon
 }
 
 /// A solution in short.
@@ -28,6 +55,9 @@ pub struct Summary {
     pub waits: u32,
     /// Steps done and steps in all.
     pub steps: [usize; 2],
+    /// The first of the steps not done yet, as many as a long evening holds.
+    #[serde(default)]
+    pub soon: Vec<SoonStep>,
     /// How much is on nothing of the garment.
     pub strays: usize,
 }
@@ -47,12 +77,12 @@ impl Summary {
             waits: solution.plan.days_it_waits(),
             steps: [steps.len() - left.len(), steps.len()],
             left,
+            soon: soon(steps),
             strays: solution.strays.len(),
         }
     }
 
-    /// The garment's silhouette, where it has been measured, as fine as it is seen among others: a tenth of a
-    /// millimetre.
+    /// The garment's silhouette, where it has been measured, as fine as it is seen among others: a whole millimetre.
     #[must_use]
     pub fn figure_of(solution: &Solution) -> Option<Figure> {
         let figure = solution.drawing.as_ref()?.figure.as_ref()?;

@@ -3,6 +3,7 @@
 
 pub mod numbers;
 pub mod orders;
+pub mod outline;
 pub mod spline;
 
 use std::collections::BTreeMap;
@@ -104,6 +105,7 @@ pub fn shape(kind: Kind, flats: &[(FlatName, f64)]) -> Shape {
         lining: Default::default(),
         near_hems: Vec::new(),
         back_pocket_gap: None,
+        parts: Default::default(),
     }
 }
 
@@ -120,6 +122,8 @@ pub fn job(shape: Shape) -> Job {
             cloth: Cloth::default(),
             washed: true,
             wash_test: None,
+            wish: Default::default(),
+            ease: Default::default(),
             shape,
         },
         fitting: Fitting::on("2026-11-20".parse().expect("a day")),

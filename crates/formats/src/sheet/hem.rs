@@ -3,8 +3,8 @@
 use vemble_fit::hem::{HemSide, HemSolution, UncutWay};
 use vemble_fit::{Job, Side, Solution};
 
-use super::ink::{Ink, Page};
-use super::{MARGIN, capital};
+use super::capital;
+use super::ink::{Ink, MARGIN, Page};
 
 /// Lines of text that go on, from page to page.
 struct Text<'a> {

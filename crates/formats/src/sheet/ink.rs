@@ -1,26 +1,38 @@
 //! Ink on paper: the few marks a chalk sheet needs, in millimetres from the upper left corner.
 //!
-//! Text is set in the standard Helvetica that every PDF reader and printer has, so nothing is
-//! embedded. What its encoding lacks is spelled out.
+//! Text is set in the fonts that ship with the sheet ([`super::font`]).
 
 use pdf_writer::{Content, Name, Pdf, Rect, Ref, Str};
 use vemble_fit::Paper;
 
-use super::tiles::Tile;
+use super::font::{self, Printed, Weight};
 
+/// Margin no home printer can reach into, in millimetres.
+pub(super) const MARGIN: f64 = 12.0;
+/// Side of the test square, in millimetres.
+pub(super) const TEST_SQUARE: f64 = 50.0;
 const POINTS_PER_MM: f64 = 72.0 / 25.4;
 /// Size of the small text, in points.
 const SMALL: f64 = 7.5;
-/// Mean advance of Helvetica as a share of its size, for breaking lines; a little generous.
-const ADVANCE: f64 = 0.52;
-
 /// From line to line, as a share of the size of the text.
 const LEADING: f64 = 1.24;
 
-/// A word in pieces that fit a line; nearly every word is one.
-fn pieces(word: &str, most: usize) -> Vec<String> {
-    let letters: Vec<char> = word.chars().collect();
-    letters.chunks(most).map(|piece| piece.iter().collect()).collect()
+/// Sizes of the other texts, in points.
+const TEXT: f64 = 10.5;
+const HEADING: f64 = 17.0;
+
+/// A word in pieces that fit a width; nearly every word is one.
+fn pieces(word: &str, fits: impl Fn(&str) -> bool) -> Vec<String> {
+    let mut pieces = vec![String::new()];
+    for letter in word.chars() {
+        let last = pieces.last_mut().expect("a piece");
+        last.push(letter);
+        if !fits(last) && last.chars().count() > 1 {
+            last.pop();
+            pieces.push(letter.to_string());
+        }
+    }
+    pieces
 }
 
 /// How a course is drawn.
@@ -42,27 +54,30 @@ pub(super) struct Ink {
     pages: Vec<Ref>,
     next: i32,
     paper: Paper,
+    printed: Printed,
 }
 
 const CATALOG: Ref = Ref::new(1);
 const PAGES: Ref = Ref::new(2);
-const REGULAR: Ref = Ref::new(3);
-const BOLD: Ref = Ref::new(4);
-const INFO: Ref = Ref::new(5);
+const INFO: Ref = Ref::new(3);
+/// Where the fonts begin.
+const FONTS: i32 = 4;
 
 impl Ink {
     pub(super) fn new(paper: Paper) -> Ink {
-        Ink { pdf: Pdf::new(), pages: Vec::new(), next: 6, paper }
-    }
-
-    pub(super) fn paper(&self) -> Paper {
-        self.paper
+        Ink {
+            pdf: Pdf::new(),
+            pages: Vec::new(),
+            next: FONTS + font::RESERVED,
+            paper,
+            printed: Printed::default(),
+        }
     }
 
     /// A blank page.
     pub(super) fn page(&self) -> Page {
         let (width, height) = Page::size(self.paper);
-        Page { content: Content::new(), width, height }
+        Page { content: Content::new(), width, height, printed: Printed::default() }
     }
 
     pub(super) fn add(&mut self, page: Page) {
@@ -71,9 +86,10 @@ impl Ink {
         let size = Rect::new(0.0, 0.0, points(page.width), points(page.height));
         let mut written = self.pdf.page(id);
         written.media_box(size).parent(PAGES).contents(content);
-        written.resources().fonts().pair(Name(b"R"), REGULAR).pair(Name(b"B"), BOLD);
+        written.resources().fonts().pairs(font::named(FONTS));
         written.finish();
         self.pdf.stream(content, &page.content.finish());
+        self.printed.add(page.printed);
         self.pages.push(id);
     }
 
@@ -81,9 +97,7 @@ impl Ink {
         self.pdf.catalog(CATALOG).pages(PAGES);
         let count = self.pages.len() as i32;
         self.pdf.pages(PAGES).kids(self.pages.iter().copied()).count(count);
-        for (id, face) in [(REGULAR, &b"Helvetica"[..]), (BOLD, b"Helvetica-Bold")] {
-            self.pdf.type1_font(id).base_font(Name(face)).encoding_predefined(Name(b"WinAnsiEncoding"));
-        }
+        self.printed.embed(&mut self.pdf, FONTS);
         self.pdf.document_info(INFO).title(pdf_writer::TextStr(title));
         self.pdf.finish()
     }
@@ -98,6 +112,7 @@ pub(super) struct Page {
     pub(super) width: f64,
     /// Height in millimetres.
     pub(super) height: f64,
+    printed: Printed,
 }
 
 impl Page {
@@ -113,69 +128,68 @@ impl Page {
         points(self.height - mm)
     }
 
-    fn set(&mut self, face: &[u8], size: f32, x: f64, y: f64, text: &str) {
+    fn set(&mut self, weight: Weight, size: f64, x: f64, y: f64, text: &str) {
         let (px, py) = (self.x(x), self.y(y));
-        self.content
-            .begin_text()
-            .set_font(Name(face), size)
-            .next_line(px, py)
-            .show(Str(&win_ansi(text)))
-            .end_text();
+        let runs = self.printed.runs(weight, text);
+        self.content.begin_text().next_line(px, py);
+        for (face, codes) in runs {
+            self.content.set_font(Name(face), size as f32).show(Str(&codes));
+        }
+        self.content.end_text();
     }
 
     pub(super) fn heading(&mut self, x: f64, y: f64, text: &str) {
-        self.set(b"B", 17.0, x, y, text);
+        self.set(Weight::Bold, HEADING, x, y, text);
     }
 
     pub(super) fn strong(&mut self, x: f64, y: f64, text: &str) {
-        self.set(b"B", 10.5, x, y, text);
+        self.set(Weight::Bold, TEXT, x, y, text);
     }
 
     pub(super) fn text(&mut self, x: f64, y: f64, text: &str) {
-        self.set(b"R", 10.5, x, y, text);
+        self.set(Weight::Regular, TEXT, x, y, text);
     }
 
     pub(super) fn small(&mut self, x: f64, y: f64, text: &str) {
-        self.set(b"R", SMALL as f32, x, y, text);
+        self.set(Weight::Regular, SMALL, x, y, text);
     }
 
-    /// Width of small text in millimetres, nearly.
+    /// Width of small text in millimetres.
     pub(super) fn small_width(text: &str) -> f64 {
-        text.chars().count() as f64 * SMALL * ADVANCE / POINTS_PER_MM
+        font::width(Weight::Regular, SMALL, text) / POINTS_PER_MM
     }
 
     /// Text broken to the page's width; returns the height of its last line.
     pub(super) fn paragraph(&mut self, x: f64, y: f64, text: &str) -> f64 {
         let width = self.width - 2.0 * x;
-        self.column((b"R", 10.5), [x, y], width, text)
+        self.column((Weight::Regular, TEXT), [x, y], width, text)
     }
 
     /// A heading broken to a width; returns the height of its last line.
     pub(super) fn heading_within(&mut self, x: f64, y: f64, width: f64, text: &str) -> f64 {
-        self.column((b"B", 17.0), [x, y], width, text)
+        self.column((Weight::Bold, HEADING), [x, y], width, text)
     }
 
     /// Text broken to a width; returns the height of its last line.
     pub(super) fn paragraph_within(&mut self, x: f64, y: f64, width: f64, text: &str) -> f64 {
-        self.column((b"R", 10.5), [x, y], width, text)
+        self.column((Weight::Regular, TEXT), [x, y], width, text)
     }
 
-    fn column(&mut self, (face, size): (&[u8], f64), [x, y]: [f64; 2], width: f64, text: &str) -> f64 {
-        let per_line = ((width * POINTS_PER_MM / (size * ADVANCE)) as usize).max(1);
+    fn column(&mut self, (weight, size): (Weight, f64), [x, y]: [f64; 2], width: f64, text: &str) -> f64 {
+        let fits = |line: &str| font::width(weight, size, line) <= width * POINTS_PER_MM;
         let mut y = y;
         let mut line = String::new();
-        for word in text.split_whitespace().flat_map(|word| pieces(word, per_line)) {
-            if !line.is_empty() && line.chars().count() + word.chars().count() >= per_line {
-                self.set(face, size as f32, x, y, &line);
-                line.clear();
+        for word in text.split_whitespace().flat_map(|word| pieces(word, fits)) {
+            let longer = if line.is_empty() { word.clone() } else { format!("{line} {word}") };
+            if line.is_empty() || fits(&longer) {
+                line = longer;
+            } else {
+                self.set(weight, size, x, y, &line);
                 y += size * LEADING / POINTS_PER_MM;
+                line = word;
             }
-            if !line.is_empty() {
-                line.push(' ');
-            }
-            line.push_str(&word);
         }
-        self.set(face, size as f32, x, y, &line);
+        self.set(weight, size, x, y, &line);
         y
     }
 
@@ -230,45 +244,21 @@ impl Page {
         self.content.rect(x, y, w, h).clip_nonzero().end_path();
     }
 
-    /// Where the neighbouring sheets lie: a cross in each corner of the overlap, and the tile's
-    /// place among the others.
-    pub(super) fn tile_marks(&mut self, margin: f64, overlap: f64, tile: &Tile) {
+    /// Where the neighbouring sheets lie: a cross in each corner of the overlap; gives the places of the crosses.
+    pub(super) fn tile_marks(&mut self, margin: f64, overlap: f64) -> Vec<[f64; 2]> {
         let (right, bottom) = (self.width - margin, self.height - margin);
+        let mut places = Vec::new();
         for x in [margin + overlap, right - overlap] {
             for y in [margin + overlap, bottom - overlap] {
                 self.hairline(x - 4.0, y, x + 4.0, y);
                 self.hairline(x, y - 4.0, x, y + 4.0);
+                places.extend([[x, y], [x - 4.0, y], [x + 4.0, y], [x, y - 4.0], [x, y + 4.0]]);
             }
         }
-        self.small(
-            margin + 2.0,
-            margin + 5.0,
-            &format!("column {}, row {} from below", tile.at.0, tile.at.1),
-        );
-        self.small(margin + 2.0, margin + 9.0, "lay crosses on crosses");
+        places
     }
 }
 
 fn points(mm: f64) -> f32 {
     (mm * POINTS_PER_MM) as f32
-}
-
-/// Text in the encoding of the standard fonts. Latin-1 letters keep their code; the few signs
-/// used elsewhere are spelled; anything else becomes a question mark rather than nothing.
-fn win_ansi(text: &str) -> Vec<u8> {
-    text.chars()
-        .flat_map(|c| match c {
-            ' '..='~' | '\u{a0}'..='\u{ff}' => vec![c as u8],
-            '–' => vec![0x96],
-            '—' => vec![0x97],
-            '‘' => vec![0x91],
-            '’' => vec![0x92],
-            '“' => vec![0x93],
-            '”' => vec![0x94],
-            '•' => vec![0x95],
-            '…' => vec![0x85],
-            '−' => vec![b'-'],
-            _ => vec![b'?'],
-        })
-        .collect()
 }

@@ -2,6 +2,8 @@
 // Each test file uses its own part of this.
 #![allow(dead_code)]
 
+pub mod pdf;
+
 /// Every one, in the order of its name.
 pub fn files() -> Vec<String> {
     let mut paths: Vec<_> = std::fs::read_dir(folder())

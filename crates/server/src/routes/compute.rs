@@ -4,6 +4,7 @@ use std::collections::BTreeMap;
 
 use actix_web::post;
 use actix_web::web::{Data, Json, Query};
+use chrono::NaiveDate;
 use serde::{Deserialize, Serialize};
 use utoipa::{IntoParams, ToSchema};
 use utoipa_actix_web::service_config::ServiceConfig;
@@ -11,10 +12,11 @@ use vemble_fit::garment::{FlatName, HemName};
 use vemble_fit::hem::{HemRead, HemReading, HemWish, Wanted};
 use vemble_fit::sums::{Sum, SumAnswer, work_out};
 use vemble_fit::{
-    Comparison, CopyPlan, DEEPEST_READING, Datum, EdgeRead, EntryMode, FitPicture, Fitting, Garment,
-    HIGHEST_TAKE_UP, Habits, JOB_FORMAT, Job, JobError, LONGEST_READING, LONGEST_SEAM, Length, Pin, PinRead,
-    SeamName, ShareOut, ShareRequest, Side, Solution, compare, copy_from, echo_in_inches, fit_picture,
-    is_inches_by_its_fraction, ladder, moved_rung, read_tape_up_to, settle, share_out, solve,
+    BodySketch, Comparison, CopyPlan, DEEPEST_READING, Datum, EdgeRead, EntryMode, FitPicture, Fitting,
+    Garment, HIGHEST_TAKE_UP, Habits, JOB_FORMAT, Job, JobError, LONGEST_READING, LONGEST_SEAM, Length, Pin,
+    PinRead, SeamName, ShareOut, ShareRequest, Side, Sketch, Solution, Wearer, compare, copy_from,
+    echo_in_inches, fit_picture, is_inches_by_its_fraction, ladder, moved_rung, read_tape_up_to, settle,
+    share_out, sketch, sketch_body, solve,
 };
 use vemble_store::AccountId;
 
@@ -406,6 +408,67 @@ async fn compute_ladder(
     away(&app, account, move || ladder(&asked.job, asked.seam).map_err(within("job"))).await
 }
 
+/// A garment that is being measured.
+#[derive(Deserialize, ToSchema)]
+#[serde(deny_unknown_fields)]
+pub struct Sketching {
+    /// The garment as far as it has been measured.
+    garment: Garment,
+    /// Settings.
+    #[serde(default)]
+    habits: Habits,
+}
+
+/// The garment drawn as far as it has been measured, with the place of the tape for every measure.
+#[utoipa::path(request_body = Sketching, responses((status = 200, body = Sketch), Refusals))]
+#[post("/compute/sketch")]
+async fn compute_sketch(
+    app: Data<App>,
+    SignedIn(account): SignedIn,
+    Body(asked): Body<Sketching>,
+) -> Result<Json<Sketch>, Problem> {
+    away(&app, account, move || {
+        asked.garment.check().map_err(within("garment"))?;
+        sketch(&asked.garment, &asked.habits)
+            .map_err(|error| JobError::at("garment.shape.flats".to_owned(), error))
+    })
+    .await
+}
+
+/// A body that is being measured.
+#[derive(Deserialize, ToSchema)]
+#[serde(deny_unknown_fields)]
+pub struct BodySketching {
+    /// Everything measured of somebody.
+    wearer: Wearer,
+    /// The day that is looked at.
+    #[schema(value_type = String, format = Date)]
+    taken_on: NaiveDate,
+    /// Settings.
+    #[serde(default)]
+    habits: Habits,
+}
+
+/// A body drawn as far as it has been measured, with the place of the tape for every measure; nothing for a day on which
+/// nothing was taken.
+#[utoipa::path(request_body = BodySketching, responses((status = 200, body = Option<BodySketch>), Refusals))]
+#[post("/compute/body-sketch")]
+async fn compute_body_sketch(
+    app: Data<App>,
+    SignedIn(account): SignedIn,
+    Body(asked): Body<BodySketching>,
+) -> Result<Json<Option<BodySketch>>, Problem> {
+    away(&app, account, move || {
+        for (i, body) in asked.wearer.measured.iter().enumerate() {
+            body.check().map_err(within(&format!("wearer.measured[{i}]")))?;
+        }
+        let days = &asked.wearer.measured;
+        let day = days.iter().find(|body| body.taken_on == asked.taken_on);
+        Ok(day.and_then(|body| sketch_body(body, days, &asked.habits)))
+    })
+    .await
+}
+
 /// Two jobs of one garment.
 #[derive(Deserialize, ToSchema)]
 #[serde(deny_unknown_fields)]
@@ -440,6 +503,8 @@ pub fn configure(config: &mut ServiceConfig<'_>) {
         .service(compute_sum)
         .service(compute_lengths)
         .service(compute_fit_picture)
+        .service(compute_sketch)
+        .service(compute_body_sketch)
         .service(compute_share)
         .service(compute_copy)
         .service(compute_ladder)

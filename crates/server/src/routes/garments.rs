@@ -1,15 +1,15 @@
 //! Garments on the rail.
 
-use actix_web::web::{Data, Json, Path};
+use actix_web::web::{Data, Json, Path, Query};
 use actix_web::{HttpResponse, delete, get, put};
 use chrono::Utc;
-use serde::Serialize;
+use serde::{Deserialize, Serialize};
 use serde_json::value::RawValue;
-use utoipa::ToSchema;
+use utoipa::{IntoParams, ToSchema};
 use utoipa_actix_web::service_config::ServiceConfig;
 use uuid::Uuid;
 use vemble_fit::Figure;
-use vemble_fit::plan::{Calendar, Claim, Minutes, Timing, calendar};
+use vemble_fit::plan::{Calendar, Claim, Minutes, SoonStep, Timing, Tonight, Waiting, calendar, tonight};
 use vemble_fit::{HouseRule, Job, JobError, NextAct, Place, Summary, settle};
 use vemble_store::{
     AccountId, FittingRecord, GarmentRecord, InShort, OnRail, StoreError, Versioned, account, fitting,
@@ -52,6 +52,9 @@ pub struct Hanging {
     /// Its silhouette, where it has been measured.
     #[schema(value_type = Option<Figure>)]
     figure: Option<Box<RawValue>>,
+    /// Its next steps, for an evening.
+    #[serde(skip)]
+    soon: Vec<SoonStep>,
 }
 
 /// Every garment, the next due first, each with its next act.
@@ -112,7 +115,8 @@ fn in_short(job: &Job) -> Result<InShort, StoreError> {
                 at_stop: false,
                 finished: false,
             };
-            let summary = Summary { next, left: Vec::new(), waits: 0, steps: [0, 0], strays: 0 };
+            let summary =
+                Summary { next, left: Vec::new(), waits: 0, steps: [0, 0], soon: Vec::new(), strays: 0 };
             Ok(InShort { summary, figure: None })
         }
     }
@@ -132,6 +136,7 @@ fn hanging(row: OnRail, timings: &[Timing]) -> Option<Hanging> {
         next: summary.next,
         steps: summary.steps,
         strays: summary.strays,
+        soon: summary.soon,
         figure: figure.and_then(|figure| RawValue::from_string(figure).ok()),
     })
 }
@@ -152,7 +157,13 @@ async fn read_calendar(app: Data<App>, SignedIn(account): SignedIn) -> Result<Js
             .filter(|due| !due.summary.next.finished)
             .map(|due| {
                 let minutes = due.summary.minutes_left(&timings).p50;
-                Claim { name: due.name, due_on: due.due_on, minutes, waits: due.summary.waits }
+                Claim {
+                    key: due.id.to_string(),
+                    name: due.name,
+                    due_on: due.due_on,
+                    minutes,
+                    waits: due.summary.waits,
+                }
             })
             .collect(),
         // Something changed: the rail is brought up to date, and what is due with it.
@@ -162,11 +173,54 @@ async fn read_calendar(app: Data<App>, SignedIn(account): SignedIn) -> Result<Js
             .filter(|hanging| !hanging.next.finished)
             .filter_map(|hanging| {
                 let (name, minutes) = (hanging.record.garment.name, hanging.minutes_left.p50);
-                Some(Claim { name, due_on: hanging.record.due_on?, minutes, waits: hanging.waits })
+                let key = hanging.id.to_string();
+                Some(Claim { key, name, due_on: hanging.record.due_on?, minutes, waits: hanging.waits })
             })
             .collect(),
     };
     Ok(Json(calendar(Utc::now().date_naive(), habits.rule(HouseRule::SewingADay), claims)))
+}
+
+/// How long the evening is.
+#[derive(Deserialize, IntoParams)]
+#[into_params(parameter_in = Query)]
+pub struct Evening {
+    /// Minutes there are; the habit's sewing a day where nothing is said.
+    #[param(minimum = 0.0, maximum = 600.0)]
+    minutes: Option<f64>,
+}
+
+/// What fits into this evening, in which order, and what to have ready.
+#[utoipa::path(params(Evening), responses((status = 200, body = Tonight), Refusals))]
+#[get("/tonight")]
+async fn read_tonight(
+    app: Data<App>,
+    SignedIn(account): SignedIn,
+    evening: Query<Evening>,
+) -> Result<Json<Tonight>, Problem> {
+    let (habits, timings) = app
+        .store(move |conn| Ok((account::get(conn, account)?.habits.value, account::timings(conn, account)?)))
+        .await?;
+    let free = evening.minutes.unwrap_or_else(|| habits.rule(HouseRule::SewingADay));
+    if !(0.0..=600.0).contains(&free) {
+        return Err(Problem::nonsense(
+            "tonight.minutes",
+            "minutes",
+            format!("The minutes of an evening were read as {free}; they can be from 0 to 600."),
+        ));
+    }
+    let waiting = rail(&app, account)
+        .await?
+        .into_iter()
+        .filter(|hanging| !hanging.next.finished)
+        .map(|hanging| Waiting {
+            key: hanging.id.to_string(),
+            name: hanging.record.garment.name,
+            due_on: hanging.record.due_on,
+            soon: hanging.soon,
+        })
+        .collect();
+    Ok(Json(tonight(free, waiting, &timings)))
 }
 
 /// One garment.
@@ -267,6 +321,7 @@ pub fn configure(config: &mut ServiceConfig<'_>) {
     config
         .service(list_garments)
         .service(read_calendar)
+        .service(read_tonight)
         .service(read_garment)
         .service(write_garment)
         .service(remove_garment);

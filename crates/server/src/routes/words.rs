@@ -6,11 +6,13 @@ use serde::Serialize;
 use utoipa::ToSchema;
 use utoipa_actix_web::service_config::ServiceConfig;
 use vemble_fit::garment::{
-    Block, FeatureKind, FixtureKind, FlatName, Kind, LevelName, LiningClosed, SleeveBuild,
+    Block, Collar, Cuffs, FeatureKind, FixtureKind, FlatName, Front, Kind, LevelName, LiningClosed, Pocket,
+    SleeveBuild,
 };
 use vemble_fit::hem::{HemKind, Landmark};
 use vemble_fit::{
-    Choices, EveningChoice, HouseEntry, HouseRule, Length, MeasureName, SeamName, section_ratio,
+    Choices, EveningChoice, HouseEntry, HouseRule, Length, MeasureName, NamedCloth, SeamName, Weave,
+    named_cloths, section_ratio,
 };
 
 use crate::problem::Refusals;
@@ -53,6 +55,45 @@ pub struct KindWords {
     lining: LiningClosed,
     /// Seams it can have.
     seams: Vec<SeamWords>,
+    /// Measures of a body that are compared with it, with sleeves and without.
+    wants: [Vec<MeasureName>; 2],
+    /// Pockets it can have.
+    pockets: Vec<Pocket>,
+}
+
+/// One of several, with its name on screen.
+#[derive(Serialize, ToSchema)]
+pub struct Named<T> {
+    /// Its name in files.
+    name: T,
+    /// Its name on screen.
+    words: &'static str,
+}
+
+/// A weave or a print.
+#[derive(Serialize, ToSchema)]
+pub struct WeaveWords {
+    /// Its name in files.
+    name: Weave,
+    /// Its name on screen.
+    words: &'static str,
+    /// How far apart it repeats where nobody has measured; nothing where no repeat shows.
+    repeat: Length,
+    /// True where a second colour shows.
+    has_second: bool,
+}
+
+/// The parts one sees on a garment.
+#[derive(Serialize, ToSchema)]
+pub struct PartsWords {
+    /// Collars.
+    collars: Vec<Named<Collar>>,
+    /// How a front closes.
+    fronts: Vec<Named<Front>>,
+    /// Pockets.
+    pockets: Vec<Named<Pocket>>,
+    /// What ends sleeves or legs.
+    cuffs: Vec<Named<Cuffs>>,
 }
 
 /// A seam with its name on screen.
@@ -163,6 +204,12 @@ pub struct Words {
     in_seams: Vec<FixtureWords>,
     /// Ways of evening.
     evening: Vec<EveningWords>,
+    /// Cloths by name.
+    cloths: Vec<NamedCloth>,
+    /// Weaves and prints.
+    weaves: Vec<WeaveWords>,
+    /// The parts one sees on a garment.
+    parts: PartsWords,
     /// House rules that can be changed as habits.
     rules: Vec<HouseEntry>,
 }
@@ -203,6 +250,8 @@ fn kind(name: Kind) -> KindWords {
                 dart: seam.is_dart(),
             })
             .collect(),
+        wants: [name.usual_sleeves(), SleeveBuild::None].map(|sleeves| name.wants_of_a_body(sleeves)),
+        pockets: Pocket::ALL.into_iter().filter(|pocket| pocket.suits(name)).collect(),
     }
 }
 
@@ -215,7 +264,7 @@ async fn read_words() -> Json<Words> {
             .into_iter()
             .map(|name| {
                 let (least, most) = name.plausible();
-                MeasureWords { name, words: name.words(), hint: "", least, most, needed: false }
+                MeasureWords { name, words: name.words(), hint: name.hint(), least, most, needed: false }
             })
             .collect(),
         kinds: Kind::ALL.into_iter().map(kind).collect(),
@@ -264,7 +313,23 @@ async fn read_words() -> Json<Words> {
             .into_iter()
             .map(|(name, words, reason)| EveningWords { name, words, reason })
             .collect(),
-        rules: HouseRule::ALL.iter().map(|rule| rule.entry()).collect(),
+        cloths: named_cloths(),
+        weaves: Weave::ALL
+            .into_iter()
+            .map(|name| WeaveWords {
+                name,
+                words: name.words(),
+                repeat: Length::whole_mm(name.usual_repeat()),
+                has_second: name.has_second(),
+            })
+            .collect(),
+        parts: PartsWords {
+            collars: Collar::ALL.map(|name| Named { name, words: name.words() }).into(),
+            fronts: Front::ALL.map(|name| Named { name, words: name.words() }).into(),
+            pockets: Pocket::ALL.map(|name| Named { name, words: name.words() }).into(),
+            cuffs: Cuffs::ALL.map(|name| Named { name, words: name.words() }).into(),
+        },
+        rules: HouseRule::ALL.iter().map(|rule| rule.row()).collect(),
     })
 }
 

@@ -59,6 +59,8 @@ pub fn corduroys() -> GarmentRecord {
             cloth: Default::default(),
             washed: true,
             wash_test: None,
+            wish: Default::default(),
+            ease: Default::default(),
             shape: Shape {
                 kind: Kind::Trousers,
                 seams: vec![SeamName::Outseam, SeamName::CentreBack],
@@ -89,6 +91,7 @@ pub fn corduroys() -> GarmentRecord {
                 lining: Default::default(),
                 near_hems: Vec::new(),
                 back_pocket_gap: Some(Length::whole_mm(96)),
+                parts: Default::default(),
             },
         },
     }

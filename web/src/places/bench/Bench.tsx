@@ -3,14 +3,16 @@ import { useCallback, useEffect, useState } from "react";
 import { confirm, seen, tick as ticked, untick, withdraw } from "../../fitting/progress";
 import type { AtWork } from "../../fitting/atWork";
 import { UndoButton } from "../../fitting/UndoButton";
-import { isTyping } from "../../frame/KeysHelp";
+import { isTyping } from "../../frame/keys";
 import { KeptSums } from "../../sums/KeptSums";
+import { PlaceOnGarment } from "../../cloth/PlaceOnGarment";
 import { StopPanel } from "./StopPanel";
 import { clock, useTimer } from "./useTimer";
 import "./bench.css";
 
 /** One step at a time, large, with stops before anything that cannot be undone. */
-export default function Bench({ id, draft, solution }: AtWork) {
+export default function Bench({ id, draft, job, solution }: AtWork) {
+  const figures = solution.drawing;
   const steps = solution.plan.steps;
   const next = steps.find((step) => !step.done);
   const [looking, setLooking] = useState<string | null>(null);
@@ -55,37 +57,6 @@ export default function Bench({ id, draft, solution }: AtWork) {
   const left = solution.plan.minutes_left;
   return (
     <div className="page bench">
-      <nav aria-label="Work order">
-        <div className="row spread order-head">
-          <h2>Work order</h2>
-          <span className="soft num">
-            {left.p50 > 0 ? `${Math.round(left.p20)}–${Math.round(left.p80)} min left` : "all done"}
-          </span>
-        </div>
-        <ol className="order">
-          {steps.map((each) => (
-            <li
-              key={each.key}
-              className={`${each.done ? "done" : ""} ${each.stop ? "stop" : ""} ${each.lapsed ? "lapsed" : ""}`}
-              data-testid="step"
-            >
-              <button
-                type="button"
-                aria-current={each === step ? "step" : undefined}
-                onClick={() => setLooking(each.key)}
-              >
-                <span>
-                  {each.title}
-                  {each.stop ? <span className="visually-hidden"> (a stop stands before it)</span> : null}
-                  {each.lapsed ? <span className="again"> again</span> : null}
-                </span>
-                <span className="num">{each.done ? "✓" : Math.round(each.minutes.p50)}</span>
-              </button>
-            </li>
-          ))}
-        </ol>
-        <KeptSums sums={solution.sums} draft={draft} />
-      </nav>
       <article className="step stack" aria-label="The step in hand">
         <div className="row spread">
           <span className="soft">
@@ -95,17 +66,27 @@ export default function Bench({ id, draft, solution }: AtWork) {
           </span>
           <UndoButton draft={draft} />
         </div>
-        <h1>{step.title}</h1>
-        {step.lapsed && (
-          <p className="lapsed" role="status" data-testid="lapsed">
-            {step.lapsed}
-          </p>
-        )}
-        <ul className="how">
-          {step.how.map((words) => (
-            <li key={words}>{words}</li>
-          ))}
-        </ul>
+        <div>
+          {figures?.figure && figures.figure_back && (
+            <PlaceOnGarment
+              front={figures.figure}
+              back={figures.figure_back}
+              look={job.garment.cloth?.look}
+              place={step.place}
+            />
+          )}
+          <h1>{step.title}</h1>
+          {step.lapsed && (
+            <p className="lapsed" role="status" data-testid="lapsed">
+              {step.lapsed}
+            </p>
+          )}
+          <ul className="how">
+            {step.how.map((words) => (
+              <li key={words}>{words}</li>
+            ))}
+          </ul>
+        </div>
         {step.tools.length > 0 && (
           <p>
             <strong>At hand:</strong> {step.tools.join(", ")}
@@ -148,6 +129,37 @@ export default function Bench({ id, draft, solution }: AtWork) {
           </p>
         )}
       </article>
+      <nav aria-label="Work order">
+        <div className="row spread order-head">
+          <h2>Work order</h2>
+          <span className="soft num">
+            {left.p50 > 0 ? `${Math.round(left.p20)}–${Math.round(left.p80)} min left` : "all done"}
+          </span>
+        </div>
+        <ol className="order">
+          {steps.map((each) => (
+            <li
+              key={each.key}
+              className={`${each.done ? "done" : ""} ${each.stop ? "stop" : ""} ${each.lapsed ? "lapsed" : ""}`}
+              data-testid="step"
+            >
+              <button
+                type="button"
+                aria-current={each === step ? "step" : undefined}
+                onClick={() => setLooking(each.key)}
+              >
+                <span>
+                  {each.title}
+                  {each.stop ? <span className="visually-hidden"> (a stop stands before it)</span> : null}
+                  {each.lapsed ? <span className="again"> again</span> : null}
+                </span>
+                <span className="num">{each.done ? "✓" : Math.round(each.minutes.p50)}</span>
+              </button>
+            </li>
+          ))}
+        </ol>
+        <KeptSums sums={solution.sums} draft={draft} />
+      </nav>
     </div>
   );
 }

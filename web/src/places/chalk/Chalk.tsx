@@ -6,7 +6,7 @@ import { Panels } from "../../cloth/Panels";
 import { Spine } from "../../cloth/Spine";
 import type { AtWork } from "../../fitting/atWork";
 import { UndoButton } from "../../fitting/UndoButton";
-import { isTyping } from "../../frame/KeysHelp";
+import { isTyping } from "../../frame/keys";
 import { ChalkTable } from "./ChalkTable";
 import { Minds } from "./Minds";
 import { Readings } from "./Readings";
@@ -78,7 +78,7 @@ export default function Chalk({ id, draft, job, solution }: AtWork) {
             ))}
           </div>
         </div>
-        <div className="row wrap-nowrap">
+        <div className="row">
           <UndoButton draft={draft} />
           <SheetLinks id={id} />
         </div>

@@ -50,7 +50,7 @@ export default function HemPage({ id, draft, job, solution }: AtWork) {
           <h1 className="mr-8">{title(place)}</h1>
           <HemChoice places={places} hem={place.hem} onChange={setHem} />
         </div>
-        <div className="row wrap-nowrap">
+        <div className="row">
           {known && <Button onClick={() => dropWish(draft, place.hem)}>Leave it as it is</Button>}
           <UndoButton draft={draft} />
           <SheetLinks id={id} />

@@ -1,5 +1,6 @@
 import { Button, Input, Segmented } from "antd";
 import { type FormEvent, useState } from "react";
+import { PinsBecomeALine } from "./PinsBecomeALine";
 import { useSignIn } from "./useSignIn";
 import "./door.css";
 
@@ -26,6 +27,7 @@ export default function Door({ demo }: { demo: boolean }) {
           Read the pins as you find them. Vemble evens left and right, draws one smooth line for each seam,
           tells you what every level will measure, and keeps the scissors shut until it is time.
         </p>
+        <PinsBecomeALine />
       </div>
       <form className="door-form stack" onSubmit={submit} noValidate>
         <Segmented

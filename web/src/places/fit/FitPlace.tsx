@@ -1,21 +1,25 @@
 import { useQuery } from "@tanstack/react-query";
+import { Radio } from "antd";
+import { useState } from "react";
 import { answered, client, type Of } from "../../api/client";
-import { FitRing } from "../../cloth/FitRing";
-import { FitSilhouette } from "../../cloth/FitSilhouette";
+import { FitColumn, ROW } from "../../cloth/FitColumn";
+import { FitFigures, type Upright } from "../../cloth/FitFigures";
+import { FitLegend } from "../../cloth/FitLegend";
+import type { Which } from "../../cloth/fitTones";
 import type { AtWork } from "../../fitting/atWork";
+import { useHeldKey } from "../../frame/keys";
 import { TableTabs } from "../../frame/TableTabs";
 import "./fit.css";
 
-const words: Record<Of<"Verdict">, string> = {
-  strains: "strains",
-  close: "close",
-  as_intended: "as intended",
-  loose: "loose",
-  swamps: "swamps",
-};
+/** How tall the figures are drawn at the least, in pixels, and the air above and below them in millimetres. */
+const TALL = 560;
+const AIR = 24;
 
-/** The body's cross-section and the garment's ring round it, level by level, and both silhouettes. */
+/** The wearer and the garment whole, and at each level the body's section with the garment's loop round it. */
 export default function FitPlace({ id, job }: AtWork) {
+  const [chosen, setChosen] = useState<Which>(1);
+  const held = useHeldKey("b");
+  const which: Which = held ? (chosen ? 0 : 1) : chosen;
   const read = useQuery({
     queryKey: ["fit-picture", job],
     staleTime: Infinity,
@@ -26,7 +30,22 @@ export default function FitPlace({ id, job }: AtWork) {
   return (
     <div className="page stack gap-14">
       <TableTabs id={id} />
-      <h1>Fit picture</h1>
+      <div className="row wrap gap-14">
+        <h1>Fit picture</h1>
+        <Radio.Group
+          optionType="button"
+          aria-label="Which garment"
+          value={which}
+          onChange={(event) => setChosen(event.target.value as Which)}
+          options={[
+            { value: 0, label: "As it came" },
+            { value: 1, label: "As it will be" },
+          ]}
+        />
+        <span className="soft fit-hold">
+          or hold <span className="key">B</span> to see the other
+        </span>
+      </div>
       {read.error && (
         <p className="wrong-words" role="alert">
           {read.error.message}
@@ -37,53 +56,35 @@ export default function FitPlace({ id, job }: AtWork) {
           Nothing to set side by side yet: measure the garment flat, and its wearer at the same levels.
         </p>
       )}
-      {picture && picture.rings.length > 0 && (
-        <div className="fit">
-          <div className="fit-sides">
-            <FitSilhouette
-              silhouette={picture.front}
-              rings={picture.rings}
-              title="from the front"
-              scale={0.74}
-            />
-            <FitSilhouette
-              silhouette={picture.side}
-              rings={picture.rings}
-              title="from the side, front to the right"
-              scale={0.74}
-            />
-          </div>
-          <div>
-            <p className="soft mb-8">
-              {picture.note} Filled: the body. Dashed: the garment as it came. Drawn: as it will be.
-            </p>
-            <ul className="rings" data-testid="rings">
-              {picture.rings.map((ring) => (
-                <li key={ring.level + (ring.side ?? "")} data-level={ring.level}>
-                  <FitRing ring={ring} scale={0.4} />
-                  <div>
-                    <strong>
-                      {ring.words}
-                      {ring.side ? `, ${ring.side}` : ""}
-                    </strong>
-                    {ring.verdict && (
-                      <span className={`verdict ${ring.verdict}`}> · {words[ring.verdict]}</span>
-                    )}
-                    <div>
-                      {ring.estimated ? "≈ " : ""}
-                      {ring.said}
-                    </div>
-                    <div className="soft text-13">
-                      depth {ring.section} of the width
-                      {ring.own_section ? ", your own" : ", house table; change it under Habits"}
-                    </div>
-                  </div>
-                </li>
-              ))}
-            </ul>
-          </div>
-        </div>
-      )}
+      {picture && picture.rings.length > 0 && <Picture picture={picture} which={which} />}
     </div>
+  );
+}
+
+function Picture({ picture, which }: { picture: Of<"FitPicture">; which: Which }) {
+  const views = [
+    { view: picture.front, words: "from the front", aside: false },
+    { view: picture.side, words: "from the side", aside: true },
+  ].flatMap(({ view, ...rest }) => (view ? [{ view, ...rest }] : []));
+  const heights = picture.rings.map((ring) => ring.height);
+  const ends = [...views.flatMap(({ view }) => view.upright), ...heights];
+  const [low, top] = [Math.min(...ends) - AIR, Math.max(...ends) + AIR];
+  const height = Math.max(TALL, picture.rings.length * ROW);
+  const upright: Upright = { top, scale: height / (top - low), height };
+  return (
+    <>
+      <FitLegend rings={picture.rings} which={which} />
+      <div className="fit-picture">
+        {views.length > 0 && (
+          <FitFigures views={views} rings={picture.rings} which={which} upright={upright} />
+        )}
+        <FitColumn rings={picture.rings} which={which} upright={upright} />
+      </div>
+      {picture.notes.map((note) => (
+        <p key={note} className="soft m-0">
+          {note}
+        </p>
+      ))}
+    </>
   );
 }

@@ -4,7 +4,8 @@ import { v7 as uuid } from "uuid";
 import { answered, client, type Of } from "../../api/client";
 import { useWaiting } from "../../entry/useWaiting";
 import { begun, type Pad, type PadEvent, padded } from "./pad";
-import { coarse, ReadingPad } from "./ReadingPad";
+import { coarse } from "../../entry/coarse";
+import { ReadingPad } from "./ReadingPad";
 import "./mirror.css";
 
 type SeamName = Of<"SeamName">;

@@ -2,6 +2,7 @@ import { Checkbox, Segmented } from "antd";
 import { useMemo, useState } from "react";
 import { useSearchParams } from "react-router";
 import type { Of } from "../../api/client";
+import { WishLine } from "../../fitting/WishLine";
 import { GarmentFigure } from "../../cloth/GarmentFigure";
 import { asked } from "../../entry/toRead";
 import type { AtWork } from "../../fitting/atWork";
@@ -73,6 +74,7 @@ export default function Mirror({ id, draft, job, solution }: AtWork) {
             </div>
           )}
         </div>
+        <WishLine wish={job.garment.wish} />
         <Segmented
           className="phone-only"
           block
@@ -93,6 +95,7 @@ export default function Mirror({ id, draft, job, solution }: AtWork) {
                 key={side}
                 view={side}
                 figure={figure}
+                look={job.garment.cloth?.look}
                 pinnable={seams.map((each) => each.seam)}
                 body={solution.drawing?.body ?? null}
                 levels={solution.drawing?.levels ?? []}

@@ -1,10 +1,9 @@
 import { type Dispatch, type ReactNode, useEffect, useRef } from "react";
 import { Meant } from "../../entry/Meant";
-import { NumberPad } from "./NumberPad";
+import { coarse } from "../../entry/coarse";
+import { NumberPad } from "../../entry/NumberPad";
 import { emptyField, type Pad, type PadEvent } from "./pad";
 import "./mirror.css";
-
-export const coarse = window.matchMedia("(pointer: coarse)").matches || window.innerWidth <= 640;
 
 /** The reading pad: its fields one after the other, what the workroom says, and keys for one thumb. */
 export function ReadingPad<Name extends string>(props: {

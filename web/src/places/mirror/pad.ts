@@ -1,5 +1,5 @@
 import type { Problem } from "../../api/client";
-import type { PadKey } from "./NumberPad";
+import type { PadKey } from "../../entry/NumberPad";
 
 /** What stands on a reading pad: its fields, the one that is typed in, and what the workroom said last. */
 export type Pad<Name extends string> = {

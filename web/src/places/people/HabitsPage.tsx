@@ -1,12 +1,13 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { answered, client, ifMatch, type Of } from "../../api/client";
+import { useQuery } from "@tanstack/react-query";
+import { useChangeHabits } from "../../api/changeHabits";
+import type { Of } from "../../api/client";
 import { habitsQuery, wordsQuery } from "../../api/queries";
-import { Choice } from "../../entry/Choice";
 import { useSaved } from "../../frame/saved";
 import { Effects } from "./Effects";
+import { HouseNumbers } from "./HouseNumbers";
 import { OwnEase } from "./OwnEase";
 import { OwnSections } from "./OwnSections";
-import { Rule } from "./Rule";
+import { School } from "./School";
 import "./people.css";
 import { changed } from "../../entry/changed";
 import { keysOf } from "../../entry/keysOf";
@@ -18,18 +19,7 @@ type Entry = Of<"HouseEntry">;
 export default function HabitsPage() {
   const habits = useQuery(habitsQuery);
   const words = useQuery(wordsQuery);
-  const queries = useQueryClient();
-  const save = useMutation({
-    mutationFn: async (change: (habits: Habits) => Habits) => {
-      const { data, version } = await queries.fetchQuery(habitsQuery);
-      const next = change(data);
-      const effects = (await answered(client.POST("/api/v1/habits/effect", { body: next }))).data;
-      await answered(client.PUT("/api/v1/habits", { body: next, ...ifMatch(version) }));
-      return effects;
-    },
-    scope: { id: "habits" },
-    onSuccess: () => queries.invalidateQueries(),
-  });
+  const save = useChangeHabits({ say: true });
   useSaved(save.isPending ? "Saving" : save.isError ? "Not taken" : "Saved", save.isError);
   const now = habits.data?.data;
   if (!now || !words.data)
@@ -46,8 +36,8 @@ export default function HabitsPage() {
     <div className="page stack gap-18 max-980">
       <h1>Habits</h1>
       <p className="soft">
-        Practitioners disagree; this is what you do. Changing a habit computes every garment anew, and says
-        here what that changed.
+        Practitioners disagree; this is what you do. Before you change your way, look what it would do to the
+        garments that hang here; afterwards it stands here what it did.
       </p>
       {save.data && <Effects effects={save.data} />}
       {save.error && (
@@ -55,55 +45,57 @@ export default function HabitsPage() {
           {save.error.message}
         </p>
       )}
-      <div className="fields habits">
-        <Choice
-          id="h-even"
-          label="Left and right are evened by"
-          value={now.evening}
-          onChange={(evening) => save.mutate((all) => ({ ...all, evening }))}
-          options={words.data.evening.map((each) => ({
-            value: each.name,
-            label: `${each.words}: ${each.reason}`,
-          }))}
+      <div className="schools">
+        <School
+          words="Left and right are evened by"
+          now={now.evening}
+          habits={now}
+          of={(evening) => ({ evening })}
+          onChange={(change) => save.mutate((all) => ({ ...all, ...change }))}
+          options={words.data.evening.map((each) => ({ ...each, key: each.name }))}
         />
-        <Choice
-          id="h-one"
-          label="When one side was pinned"
-          value={now.one_side}
-          onChange={(one_side) => save.mutate((all) => ({ ...all, one_side }))}
+        <School
+          words="When one side was pinned"
+          now={now.one_side}
+          habits={now}
+          of={(one_side) => ({ one_side })}
+          onChange={(change) => save.mutate((all) => ({ ...all, ...change }))}
           options={[
-            { value: "half_each", label: "half to each side, legs and sleeves copied" },
-            { value: "copy", label: "copy it, try on again" },
-            { value: "pinned_only", label: "sew the pinned side only" },
+            { key: "half_each", words: "half to each side", reason: "legs and sleeves are copied" },
+            { key: "copy", words: "copy it", reason: "and try on again" },
+            { key: "pinned_only", words: "sew the pinned side only", reason: "where the body is not alike" },
           ]}
         />
-        <Choice
-          id="h-allow"
-          label="Allowance after sewing"
-          value={now.allowance}
-          onChange={(allowance) => save.mutate((all) => ({ ...all, allowance }))}
+        <School
+          words="Allowance after sewing"
+          now={now.allowance}
+          habits={now}
+          of={(allowance) => ({ allowance })}
+          onChange={(change) => save.mutate((all) => ({ ...all, ...change }))}
           options={[
-            { value: "trim", label: "trim to what the fray asks for" },
-            { value: "keep", label: "keep all of it, to let out again" },
+            { key: "trim", words: "trim it", reason: "to what the fray asks for: it lies flatter" },
+            { key: "keep", words: "keep all of it", reason: "to let out again" },
           ]}
         />
-        <Choice
-          id="h-paper"
-          label="Paper in the printer"
-          value={now.paper}
-          onChange={(paper) => save.mutate((all) => ({ ...all, paper }))}
+        <School
+          words="Paper in the printer"
+          now={now.paper}
+          habits={now}
+          of={(paper) => ({ paper })}
+          onChange={(change) => save.mutate((all) => ({ ...all, ...change }))}
           options={[
-            { value: "a4", label: "A4" },
-            { value: "letter", label: "Letter" },
+            { key: "a4", words: "A4" },
+            { key: "letter", words: "Letter" },
           ]}
         />
         {keysOf(words.data.choices).map((key) => (
           <HabitChoice
             key={key}
-            name={key}
             choice={words.data.choices[key]}
             now={now[key]}
-            onChange={(value) => save.mutate((all) => ({ ...all, [key]: value }))}
+            habits={now}
+            of={(value) => ({ [key]: value })}
+            onChange={(change) => save.mutate((all) => ({ ...all, ...change }))}
           />
         ))}
       </div>
@@ -112,21 +104,12 @@ export default function HabitsPage() {
         own={now.ease}
         onChange={(level, mm) => setLevel("ease", level, mm)}
       />
-      <table className="tape">
-        <thead>
-          <tr>
-            <th>house default</th>
-            <th>yours</th>
-            <th className="words">unit</th>
-            <th className="words">why</th>
-          </tr>
-        </thead>
-        <tbody>
-          {words.data.rules.map((entry) => (
-            <Rule key={entry.key} entry={entry} own={now.rules?.[entry.key]} onChange={setRule} />
-          ))}
-        </tbody>
-      </table>
+      <HouseNumbers
+        entries={words.data.rules}
+        own={now.rules}
+        inches={now.scale.unit === "inch"}
+        onChange={setRule}
+      />
       <OwnSections
         levels={words.data.levels}
         own={now.sections}
@@ -138,19 +121,21 @@ export default function HabitsPage() {
 
 /** One of the ways a person may go about it; the house's is the first. */
 function HabitChoice<Key extends string>(props: {
-  name: string;
   choice: { words: string; options: { key: Key; words: string; reason: string }[] };
   now: Key | undefined;
-  onChange: (value: Key) => void;
+  habits: Habits;
+  of: (value: Key) => Partial<Habits>;
+  onChange: (change: Partial<Habits>) => void;
 }) {
   const { choice } = props;
   return (
-    <Choice
-      id={`h-${props.name}`}
-      label={sentence(choice.words)}
-      value={props.now ?? choice.options[0]?.key}
+    <School
+      words={sentence(choice.words)}
+      now={props.now}
+      habits={props.habits}
+      of={props.of}
       onChange={props.onChange}
-      options={choice.options.map((each) => ({ value: each.key, label: `${each.words}: ${each.reason}` }))}
+      options={choice.options}
     />
   );
 }

@@ -21,7 +21,7 @@ export function OwnSections({
           <tr>
             <th>depth of the width</th>
             <th>yours</th>
-            <th className="words">unit</th>
+            <th className="words">house</th>
             <th className="words">why</th>
           </tr>
         </thead>

@@ -1,66 +1,125 @@
 import { Button, Input } from "antd";
 import { useState } from "react";
 import type { Of } from "../../api/client";
+import { LengthField } from "../../entry/LengthField";
 
-type Entry = Of<"HouseEntry">;
+type Entry = Omit<Of<"HouseEntry">, "key" | "topic" | "in_inches">;
 
-const units: Record<Of<"RuleUnit">, string> = { mm: "mm", share: "", days: "days", minutes: "minutes" };
+/** A length of the house as it stands on the session's tape. */
+export type RuleLengths = { value: string; house: string; least: string; most: string };
 
-/** One house default: its value, the reason for it, and this person's own. */
-export function Rule<Key extends string>({
-  entry,
-  own,
-  onChange,
-}: {
-  entry: Omit<Entry, "key"> & { key: Key };
+const units: Record<Of<"RuleUnit">, string> = {
+  mm: "",
+  tenths: " mm",
+  share: "",
+  days: " days",
+  minutes: " minutes",
+};
+
+/** One house default: this person's own, the house's and the way back to it, and the reason. */
+export function Rule<Key extends string>(props: {
+  entry: Entry & { key: Key };
   own: number | undefined;
+  lengths?: RuleLengths | undefined;
   onChange: (key: Key, value: number | undefined) => void;
 }) {
-  const [text, setText] = useState<string | null>(null);
-  const value = Number(text?.replace(",", "."));
-  const wrong =
-    text !== null &&
-    (text.trim() === "" || !Number.isFinite(value) || value < entry.least || value > entry.most);
-  const leave = () => {
-    if (wrong) return;
-    if (text !== null && value !== (own ?? entry.value)) onChange(entry.key, value);
-    setText(null);
+  const { entry, own, lengths, onChange } = props;
+  const [wrong, setWrong] = useState<string | undefined>();
+  const limits = lengths ?? { least: entry.least, most: entry.most };
+  /** True where it is taken; what is not is said with what was read, and changes nothing. */
+  const change = (value: number | undefined, read = String(value)) => {
+    const out = value !== undefined && (value < entry.least || value > entry.most);
+    setWrong(
+      out ? `${entry.name}: read as ${read}; it can be from ${limits.least} to ${limits.most}.` : undefined,
+    );
+    if (!out && value !== (own ?? entry.value)) onChange(entry.key, value);
+    return !out;
   };
   return (
     <tr>
       <td className="words">{entry.name}</td>
       <td>
-        <Input
-          size="small"
-          className="w-88 align-right"
-          aria-label={entry.name}
-          value={text ?? String(own ?? entry.value)}
-          onChange={(event) => setText(event.target.value)}
-          onBlur={leave}
-          onPressEnter={leave}
-          status={wrong ? "error" : ""}
-          aria-invalid={wrong}
-        />
+        {entry.unit === "mm" ? (
+          <LengthField
+            className="rule-length"
+            label={entry.name}
+            name={entry.key}
+            shown={lengths?.value}
+            wrong={wrong}
+            onWrong={setWrong}
+            onLength={change}
+          />
+        ) : (
+          <NumberField
+            label={entry.name}
+            value={own ?? entry.value}
+            wrong={wrong}
+            onWrong={setWrong}
+            onNumber={change}
+          />
+        )}
       </td>
       <td className="words">
+        {lengths?.house ?? entry.value}
         {units[entry.unit]}
         {own !== undefined && (
-          <Button type="link" size="small" onClick={() => onChange(entry.key, undefined)}>
-            back to {entry.value}
+          <Button
+            type="link"
+            size="small"
+            onClick={() => {
+              setWrong(undefined);
+              onChange(entry.key, undefined);
+            }}
+          >
+            back to it
           </Button>
         )}
       </td>
       <td className="words soft">
-        {wrong && (
-          <span className="wrong-words" role="alert">
-            Read as “{text}”: say a number from {entry.least} to {entry.most}.{" "}
-          </span>
-        )}
         {entry.reason}{" "}
         <span className="num">
-          ({entry.least}–{entry.most})
+          ({limits.least}–{limits.most})
         </span>
       </td>
     </tr>
+  );
+}
+
+/** A number that is no length, taken when the field is left. */
+function NumberField(props: {
+  label: string;
+  value: number;
+  wrong: string | undefined;
+  onWrong: (words: string | undefined) => void;
+  onNumber: (value: number) => boolean;
+}) {
+  const [text, setText] = useState<string | null>(null);
+  const leave = () => {
+    if (text === null) return;
+    const value = Number(text.replace(",", "."));
+    if (text.trim() === "" || !Number.isFinite(value)) {
+      props.onWrong(`${props.label}: read as “${text}”, which is no number.`);
+      return;
+    }
+    if (props.onNumber(value)) setText(null);
+  };
+  return (
+    <>
+      <Input
+        className="w-88 align-right"
+        aria-label={props.label}
+        value={text ?? String(props.value)}
+        onChange={(event) => setText(event.target.value)}
+        onBlur={leave}
+        onPressEnter={leave}
+        status={props.wrong ? "error" : ""}
+        aria-invalid={!!props.wrong}
+      />
+      {props.wrong && (
+        <span className="wrong-words" role="alert">
+          {props.wrong}
+        </span>
+      )}
+    </>
   );
 }

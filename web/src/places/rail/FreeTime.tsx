@@ -3,23 +3,17 @@ import "./rail.css";
 
 /** Free sewing time against what is due. */
 export function FreeTime({ calendar }: { calendar: Of<"Calendar"> }) {
-  const short = calendar.fits.filter((fit) => fit.margin < 0);
   const free = calendar.days[0]?.free ?? 0;
+  const tightest = Math.min(...calendar.fits.map((fit) => fit.margin));
   return (
     <section className="patch pb-34 mt-8" aria-label="Free sewing time">
       <div className="row spread mb-16">
         <h2>Free time against what is due</h2>
         <span className="soft">
-          {Math.round(free)} min a day (a habit).{" "}
-          {short.length === 0 ? (
+          {Math.round(free)} min a day (a habit).
+          {calendar.shortfall == null &&
             calendar.fits.length > 0 &&
-            `All of it fits; the tightest has ${Math.round(Math.min(...calendar.fits.map((fit) => fit.margin)))} min to spare.`
-          ) : (
-            <strong className="too-short">
-              {short.map((fit) => `${fit.name} is ${Math.round(-fit.margin)} min short`).join(", ")}: find
-              more time, or machine the hem.
-            </strong>
-          )}
+            ` All of it fits; the tightest has ${Math.round(tightest)} min to spare.`}
         </span>
       </div>
       <div className="days">

@@ -1,19 +1,25 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { Button } from "antd";
+import { Button, Input } from "antd";
+import { useState } from "react";
 import { useNavigate } from "react-router";
 import type { Of } from "../../api/client";
 import { calendarQuery, railQuery } from "../../api/queries";
-import { Silhouette } from "../../cloth/Silhouette";
 import { beginFitting } from "../../fitting/beginFitting";
 import { FreeTime } from "./FreeTime";
+import { FirstThread } from "./FirstThread";
+import { Hanger, railScale } from "./Hanger";
 import { ImportJob } from "./ImportJob";
+import { Ticket } from "./Ticket";
+import { Tonight } from "./Tonight";
+import { WaysOut } from "./WaysOut";
+import { WhichTape } from "./WhichTape";
 import "./rail.css";
 import { placeNamed, to } from "../../frame/registry";
 
 type Hanging = Of<"Hanging">;
 
-/** One scale for the whole rail, in pixels a millimetre, so that garments can be compared. */
-const scale = 0.24;
+/** From so many garments on there is something to find. */
+const searchedFrom = 12;
 
 /** Home: every garment hanging to scale, with its next act and due day. */
 export default function Rail() {
@@ -21,6 +27,7 @@ export default function Rail() {
   const calendar = useQuery(calendarQuery);
   const navigate = useNavigate();
   const queries = useQueryClient();
+  const [finding, setFinding] = useState("");
   const begin = useMutation({
     mutationFn: async (hanging: Hanging) => {
       const id = await beginFitting(hanging.id);
@@ -41,16 +48,31 @@ export default function Rail() {
       </p>
     );
   if (rail.data.length === 0) return <EmptyRail />;
-  const tallest = Math.max(
-    ...rail.data.map((each) => (each.figure ? each.figure.top - each.figure.bottom : 900)),
+  const margins = new Map(calendar.data?.fits.map((fit) => [fit.key, fit.margin]));
+  const wanted = finding.trim().toLowerCase();
+  const found = rail.data.filter((each) =>
+    [each.record.garment.name, each.wearer_name ?? ""].some((words) => words.toLowerCase().includes(wanted)),
   );
+  const unfinished = found.filter((each) => !each.next.finished);
+  const finished = found.filter((each) => each.next.finished);
+  const hang = (all: Hanging[]) => <Rod all={all} margins={margins} onOpen={open} />;
   return (
-    <div className="page">
+    <div className="page whole-window">
       <div className="row spread">
         <h1>On the rail</h1>
         <div className="row">
+          {rail.data.length >= searchedFrom && (
+            <Input
+              allowClear
+              aria-label="Find by name or wearer"
+              placeholder="Find by name or wearer"
+              className="find"
+              value={finding}
+              onChange={(event) => setFinding(event.target.value)}
+            />
+          )}
           <ImportJob />
-          <Button type="primary" onClick={() => navigate("/hang")}>
+          <Button type="primary" onClick={() => navigate(to.hang)}>
             Hang a garment
           </Button>
         </div>
@@ -60,93 +82,51 @@ export default function Rail() {
           {begin.error.message}
         </p>
       )}
-      <div className="rail-rod">
-        {rail.data.map((hanging) => (
-          <button key={hanging.id} className="hanging" data-testid="hanging" onClick={() => open(hanging)}>
-            <Hanger hanging={hanging} height={tallest * scale + 66} />
-            <div className="ticket">
-              <h2>{hanging.record.garment.name}</h2>
-              <div className="soft">{hanging.wearer_name ?? "no wearer yet"}</div>
-              <div className={`act ${hanging.next.at_stop ? "stop" : ""}`}>
-                {hanging.next.at_stop ? "Stop: " : ""}
-                {hanging.next.words}
-              </div>
-              {hanging.strays > 0 && (
-                <div className="act stop">
-                  {hanging.strays === 1
-                    ? "One reading is on nothing now"
-                    : `${hanging.strays} readings are on nothing now`}
-                </div>
-              )}
-              <div className="soft num ws-normal">
-                {hanging.next.finished
-                  ? "done"
-                  : hanging.minutes_left.p50 > 0
-                    ? `${Math.round(hanging.minutes_left.p20)}–${Math.round(hanging.minutes_left.p80)} min`
-                    : "not planned yet"}
-                {hanging.record.due_on && <>, for {shortDay(hanging.record.due_on)}</>}
-              </div>
-            </div>
-          </button>
-        ))}
-      </div>
+      <FirstThread rail={rail.data} />
+      <Tonight hanging={rail.data} onOpen={open} />
+      {calendar.data?.shortfall && <WaysOut shortfall={calendar.data.shortfall} hanging={rail.data} />}
+      {hang(unfinished)}
+      {wanted !== "" && found.length === 0 && <p className="soft">Nothing on the rail is called that.</p>}
+      {finished.length > 0 && (
+        <details className="finished" open={wanted !== ""}>
+          <summary>{finished.length === 1 ? "One is finished" : `${finished.length} are finished`}</summary>
+          {hang(finished)}
+        </details>
+      )}
       {calendar.data && <FreeTime calendar={calendar.data} />}
     </div>
   );
 }
 
-/** Kinds that hang by the band; everything else hangs by its shoulders. */
-const clipped: Of<"Kind">[] = ["trousers", "sweatpants", "straight_skirt", "flared_skirt"];
-
-function Hanger({ hanging, height }: { hanging: Hanging; height: number }) {
-  const byBand = clipped.includes(hanging.record.garment.shape.kind);
+/** Garments side by side on rods as wide as the window. */
+function Rod({
+  all,
+  margins,
+  onOpen,
+}: {
+  all: Hanging[];
+  margins: Map<string, number>;
+  onOpen: (hanging: Hanging) => void;
+}) {
+  const tallest = Math.max(
+    ...all.map((each) => (each.figure ? each.figure.top - each.figure.bottom : 900)),
+    0,
+  );
   return (
-    <span className="hanger" style={{ height }}>
-      <svg width="120" height="48" aria-hidden="true">
-        <path
-          d="M60 24V17c0-4 7-4 7-9s-4-7-8-7-7 3-7 6"
-          fill="none"
-          stroke="var(--shade)"
-          strokeWidth="2.500"
-        />
-        {byBand ? (
-          <>
-            <path d="M12 42h96" stroke="var(--shade)" strokeWidth="4" strokeLinecap="round" />
-            <path d="M60 24 16 42M60 24l44 18" stroke="var(--shade)" strokeWidth="2" />
-            <path d="M22 38v9M98 38v9" stroke="var(--ink)" strokeWidth="5" />
-          </>
-        ) : (
-          <path
-            d="M60 24c-8 5-22 9-40 18M60 24c8 5 22 9 40 18"
-            fill="none"
-            stroke="var(--shade)"
-            strokeWidth="5"
-            strokeLinecap="round"
-          />
-        )}
-      </svg>
-      {hanging.figure ? (
-        <span className={byBand ? "by-its-band" : "by-its-shoulders"}>
-          <Silhouette figure={hanging.figure} scale={scale} />
-        </span>
-      ) : (
-        <svg width="100" height="200" viewBox="0 0 100 200" aria-hidden="true">
-          <path
-            d="M16 4h68l8 192H58L50 66l-8 130H8z"
-            fill="none"
-            stroke="var(--ink-soft)"
-            strokeWidth="1.500"
-            strokeDasharray="5 5"
-          />
-          <text x="50" y="48" textAnchor="middle" fontSize="13" fill="var(--ink-soft)">
-            not
-          </text>
-          <text x="50" y="62" textAnchor="middle" fontSize="13" fill="var(--ink-soft)">
-            measured
-          </text>
-        </svg>
-      )}
-    </span>
+    <div className="rail-rod">
+      {all.map((hanging) => (
+        <button
+          key={hanging.id}
+          type="button"
+          className="hanging"
+          data-testid="hanging"
+          onClick={() => onOpen(hanging)}
+        >
+          <Hanger hanging={hanging} height={tallest * railScale + 66} />
+          <Ticket hanging={hanging} margin={margins.get(hanging.id)} />
+        </button>
+      ))}
+    </div>
   );
 }
 
@@ -155,7 +135,9 @@ function EmptyRail() {
   return (
     <div className="page stack max-720 gap-18 pt-48">
       <h1>The rail is empty</h1>
-      <p className="text-18">Two things to begin with, in either order:</p>
+      <FirstThread rail={[]} />
+      <WhichTape />
+      <p className="text-18 m-0">Two things to begin with, in either order:</p>
       <div className="patch row spread">
         <div>
           <h2>Who wears it</h2>
@@ -182,12 +164,4 @@ function EmptyRail() {
       </p>
     </div>
   );
-}
-
-function shortDay(day: string): string {
-  return new Date(`${day}T12:00`).toLocaleDateString(undefined, {
-    weekday: "short",
-    day: "numeric",
-    month: "short",
-  });
 }

@@ -252,6 +252,7 @@ impl Builder<'_> {
                 (false, true) => "Upright, in the shoes, eyes ahead: looking down changes what you see. A friend or a fixed ruler reads it; turn in place. Then sit, step up, and look again.",
                 (false, false) => "Upright, over what is worn under it, eyes ahead: looking down changes what you see. A friend reads it; turn in place. Then raise both arms, and look what it does.",
             });
+        draft = draft.all_how(self.wish_again());
         if walks {
             draft = draft.how("On the stairs once, up and down, before it is finished.");
         } else {

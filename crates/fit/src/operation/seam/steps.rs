@@ -5,7 +5,7 @@ use crate::garment::{LiningClosed, Purpose, SeamName, Source};
 use crate::plan::act::Act;
 use crate::plan::builder::Builder;
 use crate::plan::draft::{Draft, StopFacts};
-use crate::plan::how::{How, how};
+use crate::plan::how::{Fact, How, how};
 use crate::plan::key::{On, StepKey};
 
 /// Length of thread marks through one pin, in millimetres: both layers, to either side.
@@ -182,6 +182,16 @@ impl Builder<'_> {
                 draft.cautions.clear();
             }
             self.add(draft);
+        }
+        if let Some(said) = self.garment.wish.said() {
+            let said = Fact::Named(said);
+            let ends = self.ends();
+            self.add(
+                Draft::new(Act::AskTheWish, On::Garment, "Is it as it was wished?")
+                    .how(how!("The wish was: {said}.", said))
+                    .how("Look in the mirror, front, side and back, and move as for what it is for. What is not so yet goes into the next fitting.")
+                    .needs(ends),
+            );
         }
         let ends = self.ends();
         self.add(

@@ -90,6 +90,7 @@ impl Builder<'_> {
                 "Pins along every line, a hand's width apart: little is at risk here, and pins show enough.",
             );
         }
+        draft = draft.all_how(self.wish_again());
         let first = StepKey::whole(if in_pins { Act::Chalk } else { Act::Tack });
         draft = draft
             .how("If anything strains or hangs loose, go back to the Mirror and move pins. Nothing is cut before this passes.")
@@ -100,6 +101,21 @@ impl Builder<'_> {
             draft = draft.all_how(self.what_can_still_move());
         }
         self.add(draft);
+    }
+
+    /// The wish, as it is looked at in a try-on; nothing where none was said.
+    pub(crate) fn wish_again(&self) -> Vec<How> {
+        let wish = &self.garment.wish;
+        let mut how = Vec::new();
+        if let Some(with) = wish.with() {
+            let with = Fact::Named(with);
+            how.push(how!("Over what it is worn with: {with}.", with));
+        }
+        if let Some(said) = wish.said() {
+            let said = Fact::Named(said);
+            how.push(how!("Look at the wish again: {said}.", said));
+        }
+        how
     }
 
     fn tack(&mut self) {

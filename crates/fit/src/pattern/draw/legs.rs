@@ -441,6 +441,7 @@ mod tests {
             lining: Default::default(),
             near_hems: Vec::new(),
             back_pocket_gap: None,
+            parts: Default::default(),
         }
     }
 

@@ -4,7 +4,7 @@ pub(crate) mod bodice;
 mod column;
 mod legs;
 mod profile;
-mod sleeve;
+pub(crate) mod sleeve;
 
 pub(crate) use profile::Profile;
 

@@ -27,9 +27,9 @@ const WRIST_OF_UPPER: f64 = 0.68;
 /// Length of a sleeve seam when nobody measured it, in millimetres.
 const SLEEVE_SEAM: f64 = 440.0;
 /// How far below the underarm the upper sleeve is measured, in millimetres.
-const UPPER_BELOW: f64 = 25.0;
+pub(crate) const UPPER_BELOW: f64 = 25.0;
 /// Height of the elbow as a share of the sleeve seam.
-const ELBOW_SHARE: f64 = 0.56;
+pub(crate) const ELBOW_SHARE: f64 = 0.56;
 /// Share of the girth the top sleeve has, where there are two pieces.
 const TOP_SHARE: f64 = 0.62;
 /// Lowest cap that can be drawn, in millimetres.
