@@ -8,6 +8,7 @@ use std::process::{Child, Command, Stdio};
 use std::sync::atomic::{AtomicU32, Ordering};
 use std::time::{Duration, Instant};
 
+use fantoccini::actions::{InputSource, MOUSE_BUTTON_LEFT, MouseActions, PointerAction};
 use fantoccini::elements::Element;
 use fantoccini::{Client, ClientBuilder, Locator};
 use hyper_util::client::legacy::connect::HttpConnector;
@@ -44,6 +45,8 @@ pub struct Browser {
     driver: Child,
     profile: PathBuf,
     client: Client,
+    /// Where the driver listens.
+    driven_at: String,
     home: String,
 }
 
@@ -68,6 +71,7 @@ impl Browser {
             .map_while(Result::ok)
             .find_map(|line| line.split("successfully on port ").nth(1).map(|rest| rest.replace('.', "")))
             .expect("chromedriver says its port");
+        let driven_at = format!("http://127.0.0.1:{port}");
         let profile_flag = format!("--user-data-dir={}", profile.display());
         let flags = [
             "--headless",
@@ -90,10 +94,10 @@ impl Browser {
             json!({ "goog:chromeOptions": options, "goog:loggingPrefs": { "browser": "ALL" } });
         let client = ClientBuilder::new(HttpConnector::new())
             .capabilities(capabilities.as_object().expect("an object").clone())
-            .connect(&format!("http://127.0.0.1:{port}"))
+            .connect(&driven_at)
             .await
             .expect("Chromium, of Debian's package chromium");
-        let browser = Browser { driver, profile, client, home: home.to_owned() };
+        let browser = Browser { driver, profile, client, driven_at, home: home.to_owned() };
         browser.goto("/").await;
         browser
     }
@@ -189,6 +193,22 @@ impl Browser {
     /// Presses the first thing a selector finds.
     pub async fn press_at(&self, css: &str) {
         self.click(Locator::Css(css), css).await;
+    }
+
+    /// Presses at one place of the window, moves to another and lets go there.
+    ///
+    /// # Panics
+    /// When either lies outside the window.
+    pub async fn drag(&self, from: [f64; 2], to: [f64; 2]) {
+        let go = |[x, y]: [f64; 2]| PointerAction::MoveTo { duration: Some(Duration::from_millis(80)), x, y };
+        let middle = [(from[0] + to[0]) / 2.0, (from[1] + to[1]) / 2.0];
+        let hand = MouseActions::new("hand".to_owned())
+            .then(go(from))
+            .then(PointerAction::Down { button: MOUSE_BUTTON_LEFT })
+            .then(go(middle))
+            .then(go(to))
+            .then(PointerAction::Up { button: MOUSE_BUTTON_LEFT });
+        self.client.perform_actions(hand).await.expect("a hand");
     }
 
     /// A thing is pressed as soon as it is there, can be used, and nothing lies over it.
@@ -303,6 +323,21 @@ impl Browser {
     pub async fn run_async(&self, script: &str, arguments: Value) -> Value {
         let arguments = arguments.as_array().cloned().unwrap_or_default();
         self.client.execute_async(script, arguments).await.expect("the script runs")
+    }
+
+    /// Runs a script in every page from now on, before any of the page's own.
+    ///
+    /// # Panics
+    /// When the driver refuses it.
+    pub async fn on_every_page(&self, script: &str) {
+        let session = self.client.session_id().await.ok().flatten().expect("a session");
+        let asked = json!({
+            "cmd": "Page.addScriptToEvaluateOnNewDocument", "params": { "source": script },
+        });
+        ureq::post(&format!("{}/session/{session}/goog/cdp/execute", self.driven_at))
+            .set("Content-Type", "application/json")
+            .send_string(&asked.to_string())
+            .expect("the script is taken");
     }
 
     /// A window in the demo workroom at a place of one of its fittings, with that fitting's id.

@@ -474,7 +474,7 @@ async fn a_laced_back_and_how_close_it_is_worn_are_entered_and_kept() {
 
     browser.goto(&format!("/fittings/{fitting}/mirror")).await;
     browser.see("26 pins read").await;
-    browser.choose("How close it should be", "worn loose").await;
+    browser.choose("Worn", "loose").await;
     browser.see_saved().await;
     browser
         .until("worn loose in the file", || async {

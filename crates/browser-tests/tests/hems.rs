@@ -149,6 +149,7 @@ async fn a_lined_coat_with_a_vent_says_what_has_to_be_opened_first() {
     browser.key_on_page("=").await;
     browser.see("buttons, eyelets, belt loops, hooks").await;
     browser.press("Gathers").await;
+    browser.press("something else").await;
     browser.fill("long edge", "900").await;
     browser.fill("short edge", "600").await;
     browser.see_in("[data-testid=sum-answer]", "1.50 to 1").await;

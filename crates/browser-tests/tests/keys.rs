@@ -93,7 +93,7 @@ impl ByKeys {
 
     /// Goes on with Tab until the thing of that name has the focus.
     async fn go_to(&self, name: &str) {
-        let at = "const e = document.activeElement; if (e === document.body || e.role === 'radiogroup') return ''; \
+        let at = "const e = document.activeElement; if (e.tabIndex < 0 || e.role === 'radiogroup') return ''; \
             return [e.getAttribute('aria-label'), e.innerText, e.labels?.[0]?.innerText, e.name].filter(Boolean).join(' | ')";
         let mut met = Vec::new();
         for _ in 0..MOST_TABS {
@@ -165,4 +165,80 @@ async fn from_the_door_to_the_first_chalk_table_without_a_mouse() {
     let keys = by_keys.keys.get();
     assert!(rows > 4, "a chalk table of {rows} rows");
     assert!(keys <= 130, "{keys} keys from the door to the chalk table");
+}
+
+/// What has the focus: nothing where it is the page itself.
+async fn holds_focus(browser: &Browser) -> bool {
+    let held = "return document.activeElement !== null && document.activeElement !== document.body";
+    browser.run(held, json!([])).await == Value::Bool(true)
+}
+
+#[tokio::test]
+async fn escape_leaves_whatever_lies_over_the_page() {
+    let workroom = Workroom::demo();
+    let browser = Browser::open_demo(&workroom.url, DESK).await;
+    browser.goto(&format!("/fittings/{}/chalk", demo_fitting(301))).await;
+    browser.see("What every level will measure").await;
+    let over =
+        ".ant-modal-wrap, .ant-drawer-content-wrapper, .ant-dropdown, .ant-popover, .ant-select-dropdown";
+    let lying = "return [...document.querySelectorAll(arguments[0])].filter(each => each.getClientRects().length > 0).length";
+    let opened = async |way: &str| {
+        browser
+            .until(&format!("something over the page by {way}"), || async {
+                browser.run(lying, json!([over])).await.as_u64().unwrap_or_default() > 0
+            })
+            .await;
+        browser.keys(ESCAPE).await;
+        browser
+            .until(&format!("nothing over the page, opened by {way}"), || async {
+                browser.run(lying, json!([over])).await == json!(0)
+            })
+            .await;
+    };
+    for key in ["?", "=", "F2"] {
+        browser.key_on_page(key).await;
+        opened(key).await;
+    }
+    for name in ["Account", "Sums"] {
+        browser.press(name).await;
+        opened(name).await;
+    }
+    browser.press_at(".unit-switch").await;
+    opened("the unit").await;
+    browser.goto("/garments/01930000-0000-7000-8000-000000000201").await;
+    browser.press("Take it off the rail for good").await;
+    opened("taking away").await;
+    assert_eq!(browser.path().await, "/garments/01930000-0000-7000-8000-000000000201", "and the page stays");
+}
+
+#[tokio::test]
+async fn an_act_that_takes_its_own_button_away_leaves_the_focus_beside_it() {
+    let workroom = Workroom::demo();
+    let browser = Browser::open_demo(&workroom.url, DESK).await;
+    browser.goto(&format!("/fittings/{}/mirror", demo_fitting(301))).await;
+    browser.see("11 pins read").await;
+    // The first pin of the list goes, and its button with it: the next Tab comes to what follows in the list.
+    let focus = "document.querySelectorAll('[data-testid=pin] button')[1].focus()";
+    browser.run(focus, json!([])).await;
+    browser.keys("\n").await;
+    browser.see("10 pins read").await;
+    browser.until("the focus nearby", || async { holds_focus(&browser).await }).await;
+    let in_list = "return document.activeElement.closest('[aria-label=\"Pins read\"]') !== null";
+    assert_eq!(browser.run(in_list, json!([])).await, Value::Bool(true));
+    browser.keys("\t").await;
+    assert_eq!(browser.run(in_list, json!([])).await, Value::Bool(true));
+    // The last step that can be ticked now, a sum that is kept: what can be done no more is not where keys go.
+    browser.goto(&format!("/fittings/{}/bench", demo_fitting(301))).await;
+    browser.see("Work order").await;
+    let tick = "document.querySelector('[data-testid=tick]').focus()";
+    browser.run(tick, json!([])).await;
+    browser.keys("\n").await;
+    browser.see_saved().await;
+    browser.until("the focus at the bench", || async { holds_focus(&browser).await }).await;
+    // From one place to another, whatever was pressed.
+    browser.goto("/").await;
+    browser.see("Tonight").await;
+    browser.press("Hang a garment").await;
+    browser.see("waist width").await;
+    browser.until("the focus in the new place", || async { holds_focus(&browser).await }).await;
 }

@@ -3,7 +3,7 @@
 
 use vemble_browser_tests::{Browser, DESK, Workroom};
 use vemble_fit::hem::{HemPlace, HemSolution, Landmark, Wanted};
-use vemble_fit::sums::{ClearOf, Sum, work_out};
+use vemble_fit::sums::{ClearOf, SlitPlace, Sum, work_out};
 use vemble_fit::{Habits, Length, LevelBy, LiningEdge, LiningHangs};
 
 fn mm(value: i64) -> Length {
@@ -202,7 +202,13 @@ async fn every_sum_on_the_screen_is_the_cores_line_by_line() {
                 ("open at the hem", "60"),
                 ("height", "150"),
             ],
-            Sum::Slit { across: mm(500), darts: vec![mm(120), mm(380)], opening: mm(60), height: mm(150) },
+            Sum::Slit {
+                across: mm(500),
+                darts: vec![mm(120), mm(380)],
+                place: SlitPlace::LeftHalf,
+                opening: mm(60),
+                height: mm(150),
+            },
         ),
         (
             "Shrinking",

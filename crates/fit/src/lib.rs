@@ -81,8 +81,8 @@ pub use solve::summary::{Piece, Summary};
 pub use solve::warning::{ToRead, Warning, Weight};
 pub use solve::{
     DatumPlace, DrawnLine, EdgeLength, LineOutcome, LineRefused, MirroredMark, PinRead, PinnableSeam,
-    ProposedDepth, ProposedEnds, RESULT_FORMAT, SeamEndings, SeamSolution, SideLine, Solution, SolvedEnd,
-    fit_picture, hem_templates, solve,
+    ProposedDepth, ProposedEnds, RESULT_FORMAT, SeamEndings, SeamSolution, SideLine, Slide, Solution,
+    SolvedEnd, fit_picture, hem_templates, slid, solve,
 };
 pub use unit::length::Length;
 pub use unit::scale::{Rounding, Scale, Unit};

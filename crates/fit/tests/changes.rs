@@ -10,7 +10,7 @@ use vemble_fit::garment::HemName;
 use vemble_fit::hem::{HemRead, HemReading, HemWish, Wanted};
 use vemble_fit::line::{EndWish, LineWish};
 use vemble_fit::plan::Vouched;
-use vemble_fit::sums::{KeptSum, Sum};
+use vemble_fit::sums::{KeptSum, Sum, SumPlace};
 use vemble_fit::{
     AcceptedDepth, Body, Datum, EntryMode, EveningChoice, Fitting, Intention, Pin, Rounding, Scale,
     SeamEvening, SeamName, Side, Unit,
@@ -111,6 +111,7 @@ fn any_change() -> impl Strategy<Value = Change> {
                 id: format!("s{id}"),
                 note: String::new(),
                 sum: Sum::Gathers { long: mm(40.0), short: mm(short as f64) },
+                place: (short % 2 == 0).then_some(SumPlace::Waist),
             },
         }),
         1 => few.prop_map(|id| Change::LetSumGo { id: format!("s{id}") }),
@@ -247,6 +248,7 @@ fn a_fitting_holds_so_many_sums_and_no_more() {
             id: format!("s{id}"),
             note: String::new(),
             sum: Sum::Gathers { long: mm(40.0), short: mm(20.0) },
+            place: None,
         },
     };
     let mut fitting = blank();

@@ -191,6 +191,7 @@ fn a_mitre_runs_from_the_fold_corner_to_where_the_raw_edges_meet() {
         to: mm(if kind == FeatureKind::Vent { 240.0 } else { 0.0 }),
         width: mm(width),
         count: None,
+        pinned: None,
     };
     shape.near_hems = vec![at_front(FeatureKind::Facing, 60.0), at_front(FeatureKind::Vent, 28.0)];
     let mut asked = wish(HemName::Hem, HemKind::DeepHand, 50.0);
@@ -227,6 +228,7 @@ fn everything_that_can_stand_near_a_hem_is_clear_high_up_and_seen_to_low_down() 
                 to: mm(to),
                 width: mm(30.0),
                 count: Some(4),
+                pinned: None,
             }];
             let hem = solved(&with(shape, wish(hem, HemKind::SingleFold, shorten)));
             let near = hem.sides[0].collisions[0].clone();
@@ -355,8 +357,7 @@ proptest! {
                 from: mm(from),
                 to: mm(from + long),
                 width: mm(30.0),
-                count: Some(5),
-            })
+                count: Some(5), pinned: None })
             .collect();
         let paired = shape.is_paired_hem(HemName::Hem);
         let wanted = if floor {
@@ -465,6 +466,7 @@ fn a_tuck_clears_the_border_and_minds_no_button() {
         width: Length::ZERO,
         count: None,
         side: None,
+        pinned: None,
     };
     assert_eq!(above(&shape), mm(80.0));
     shape.near_hems = vec![feature(FeatureKind::Buttons, 620.0)];

@@ -365,6 +365,7 @@ fn a_skirt_shortened_at_its_waist_meets_its_band_again() {
         to: mm(110.0),
         width: mm(0.0),
         count: None,
+        pinned: None,
     }];
     let at_edge = solved(&wished(skirt.clone(), edge(45.0)));
     assert!(at_edge.warnings.iter().any(|warning| warning.code == "hem.collision"));
@@ -440,6 +441,7 @@ fn what_stands_near_a_hem_is_told_with_what_to_do() {
         to: mm(to),
         width: mm(0.0),
         count,
+        pinned: None,
     };
     let mut skirt = skirt();
     skirt.near_hems = vec![
@@ -462,6 +464,12 @@ fn what_stands_near_a_hem_is_told_with_what_to_do() {
     job.garment.source = Source::Toile;
     let spaced: Vec<f64> = hem(&job).sides[0].collisions[1].spaced.iter().map(|place| place.mm()).collect();
     assert_eq!(spaced, [30.0, 125.0, 220.0, 315.0, 410.0]);
+    // One that has to stand at the waist, 300 above the old edge, stays there; the rest are even about it.
+    job.garment.shape.near_hems[1].pinned = Some(mm(300.0));
+    let spaced: Vec<f64> = hem(&job).sides[0].collisions[1].spaced.iter().map(|place| place.mm()).collect();
+    assert_eq!(spaced, [30.0, 135.0, 240.0, 325.0, 410.0]);
+    job.garment.shape.near_hems[1].pinned = Some(mm(20.0));
+    assert_eq!(solve(&job).expect_err("below its row").path, "garment.shape.near_hems[1].pinned");
     assert!(says[2].contains("30 mm above the fold"), "{}", says[2]);
     assert!(says[3].contains("inside the turn-up"), "{}", says[3]);
 }

@@ -9,7 +9,7 @@ use proptest::strategy::ValueTree;
 use vemble_fit::garment::{
     Collar, Cuffs, FeatureKind, Front, HemFeature, HemName, Kind, LevelName, Parts, Pocket, SleeveBuild, Tube,
 };
-use vemble_fit::{Figure, LineName, Look, PartName, Solution, Weave, named_cloths, solve};
+use vemble_fit::{Figure, Job, LineName, Look, PartName, Solution, Weave, named_cloths, solve};
 
 /// The width at which a girth is seen, as the guide has it.
 fn seen(level: LevelName) -> f64 {
@@ -218,11 +218,16 @@ fn the_garments_own_row_of_buttons_is_the_one_that_is_drawn() {
         to: mm(620.0),
         width: mm(0.0),
         count: Some(6),
+        pinned: None,
     });
-    let solution = solve(&job).expect("a solution");
-    let buttons = &faces(&solution)[0].buttons;
-    let heights: Vec<f64> = buttons.iter().filter(|[x, ..]| x.abs() < 1.0).map(|[_, y, _]| *y).collect();
-    assert_eq!(heights, [120.0, 220.0, 320.0, 420.0, 520.0, 620.0]);
+    let heights = |job: &Job| -> Vec<f64> {
+        let buttons = faces(&solve(job).expect("a solution"))[0].buttons.clone();
+        buttons.into_iter().filter(|[x, ..]| x.abs() < 1.0).map(|[_, y, _]| y).collect()
+    };
+    assert_eq!(heights(&job), [120.0, 220.0, 320.0, 420.0, 520.0, 620.0]);
+    // One has to stand at the waist.
+    job.garment.shape.near_hems.last_mut().expect("a row").pinned = Some(mm(450.0));
+    assert_eq!(heights(&job), [120.0, 230.0, 340.0, 450.0, 535.0, 620.0]);
 }
 
 #[test]

@@ -5,7 +5,7 @@ mod common;
 
 use common::{cases, mm};
 use proptest::prelude::*;
-use vemble_fit::sums::{ClearOf, Sum, SumAnswer, work_out};
+use vemble_fit::sums::{ClearOf, SlitPlace, Sum, SumAnswer, SumLineName, work_out};
 use vemble_fit::{Habits, HouseRule, Length, Rounding, Scale, Unit, read_tape};
 
 fn out(sum: Sum) -> SumAnswer {
@@ -140,27 +140,156 @@ proptest! {
     }
 
     #[test]
-    fn a_slit_stands_in_the_middle_of_the_widest_stretch(
+    fn a_slit_goes_by_the_darts_of_its_own_half_and_closes_in_a_straight_line(
         across in 200.0f64..900.0, darts in prop::collection::vec(0.05f64..0.95, 0..5), height in 60.0f64..400.0,
+        right: bool,
     ) {
-        let places: Vec<f64> = darts.iter().map(|share| share * across).collect();
+        let places: Vec<f64> = darts.iter().map(|share| (share * across).round()).collect();
+        let place = if right { SlitPlace::RightHalf } else { SlitPlace::LeftHalf };
         let answer = out(Sum::Slit {
-            across: mm(across), darts: places.iter().copied().map(mm).collect(), opening: mm(80.0), height: mm(height),
+            across: mm(across), darts: places.iter().copied().map(mm).collect(), place,
+            opening: mm(80.0), height: mm(height),
         });
         let at = answer.result.mm();
-        let marks: Vec<f64> = places.iter().copied().chain([0.0, across]).collect();
-        let nearest = |from: f64| marks.iter().map(|mark| (mark - from).abs()).fold(f64::MAX, f64::min);
-        let room = nearest(at);
-        // Nowhere else in the width is further from everything.
-        for step in 0..=200 {
-            prop_assert!(nearest(across * f64::from(step) / 200.0) <= room + 0.02);
+        let [from, to] = if right { [across / 2.0, across] } else { [0.0, across / 2.0] };
+        prop_assert!(at > from && at < to, "{} is in the other half of {}", at, across);
+        let own: Vec<f64> = places.into_iter().filter(|dart| *dart > from && *dart < to).collect();
+        // By hand: a dart at the same distance on either side, or the only one, or none at all.
+        match own.as_slice() {
+            [] => prop_assert!((at - (from + to) / 2.0).abs() < 0.011),
+            [only] => prop_assert!((at - only).abs() < 0.011),
+            _ => {
+                let nearest = |side: &dyn Fn(&&f64) -> bool| {
+                    own.iter().filter(side).map(|dart| (dart - at).abs()).fold(f64::MAX, f64::min)
+                };
+                let (before, behind) = (nearest(&|dart| **dart <= at), nearest(&|dart| **dart >= at));
+                prop_assert!((before - behind).abs() < 0.03, "{} and {} about {}", before, behind, at);
+            }
         }
-        // It closes in a straight line: what is open at a height is in proportion to what is left of it.
         for (i, open) in all_shown(&answer, "open").into_iter().enumerate() {
             let up = 50.0 * i as f64;
             prop_assert!((open - 80.0 * (height - up) / height).abs() <= 0.51);
         }
     }
+
+    #[test]
+    fn the_marks_of_a_drawn_row_stand_where_its_numbers_say(
+        from in 0.0f64..100.0, run in 100.0f64..900.0, count in 3u32..14, pinned in 0.0f64..1.0,
+    ) {
+        let pinned = Some(mm(from + pinned * run));
+        let answer = out(Sum::Spacing { from: mm(from), to: mm(from + run), count, pinned, clear: None });
+        let marks = drawn(&answer, SumLineName::Mark);
+        let places = all_shown(&answer, "no.");
+        prop_assert_eq!(marks.len(), places.len());
+        for (mark, place) in marks.iter().zip(&places) {
+            prop_assert!((mark[0][0] - place).abs() <= 0.51 && mark[0][0] == mark[1][0], "{:?} for {}", mark, place);
+        }
+        let row = answer.row.expect("a row");
+        prop_assert_eq!((row.count, row.pinned), (count, pinned));
+        prop_assert!((row.from.mm() - places[0]).abs() <= 0.51);
+        prop_assert!((row.to.mm() - places[places.len() - 1]).abs() <= 0.51);
+    }
+
+    #[test]
+    fn drawn_strips_fill_the_cloth_that_is_bought_and_lie_beside_each_other(
+        length in 100.0f64..8000.0, width in 20.0f64..80.0, cloth in 400.0f64..1600.0,
+    ) {
+        let sum = Sum::Bias { length: mm(length), width: mm(width), cloth: mm(cloth), doubled: false, both_edges: false };
+        let answer = out(sum);
+        let bought = drawn(&answer, SumLineName::Cloth);
+        let strips = drawn(&answer, SumLineName::Cut);
+        let tall = bought[0].iter().map(|p| p[1]).fold(0.0, f64::max);
+        prop_assert!((tall - shown(&answer, "cloth taken along the selvedge")).abs() <= 0.51);
+        let lowest = strips.iter().flatten().map(|p| p[1]).fold(0.0, f64::max);
+        prop_assert!((lowest - tall).abs() < 0.02, "{} of {}", lowest, tall);
+        // Square to its edges each is as wide as it is cut, and all together are as long as the strip and its offcut.
+        let square = width * 2.0f64.sqrt();
+        let mut whole = 0.0;
+        for (nth, strip) in strips.iter().enumerate() {
+            prop_assert!((strip[0][1] - square * nth as f64).abs() < 0.02, "a gap or an overlap");
+            prop_assert!((area(strip) - cloth * square).abs() < 0.1 * cloth);
+            whole += area(strip) / width;
+        }
+        prop_assert!(whole >= answer.result.mm() - 1.0, "{} of {}", whole, answer.result.mm());
+    }
+
+    #[test]
+    fn drawn_elastic_is_as_long_as_it_is_cut(
+        spans in prop::collection::vec(80.0f64..400.0, 1..6), share in 0.02f64..0.25,
+    ) {
+        let whole: f64 = spans.iter().sum();
+        let answer = out(Sum::Elastic { spans: spans.iter().copied().map(mm).collect(), gap: mm(share * whole) });
+        let wide = |line: &Vec<[f64; 2]>| line[1][0] - line[0][0];
+        let pieces: Vec<f64> = drawn(&answer, SumLineName::Cut).iter().map(wide).collect();
+        for (piece, cut) in pieces.iter().zip(all_shown(&answer, "segment")) {
+            prop_assert!((piece - cut).abs() <= 0.52, "{} for {}", piece, cut);
+        }
+        let casing: f64 = drawn(&answer, SumLineName::Cloth).iter().map(wide).sum();
+        prop_assert!((casing - whole).abs() < 0.1);
+    }
+
+    #[test]
+    fn a_drawn_slit_is_as_wide_and_as_high_as_was_asked(
+        across in 200.0f64..900.0, opening in 10.0f64..120.0, height in 60.0f64..400.0,
+    ) {
+        let place = SlitPlace::Middle;
+        let answer = out(Sum::Slit { across: mm(across), darts: Vec::new(), place, opening: mm(opening), height: mm(height) });
+        let lines = drawn(&answer, SumLineName::Cut);
+        let [left, top, right] = lines[0].as_slice() else { panic!("three points: {lines:?}") };
+        prop_assert!((right[0] - left[0] - opening).abs() < 0.03 && (left[1] - top[1] - height).abs() < 0.03);
+        prop_assert!((top[0] - answer.result.mm()).abs() < 0.02);
+    }
+}
+
+/// The lines of a drawing that are one thing.
+fn drawn(answer: &SumAnswer, is: SumLineName) -> Vec<Vec<[f64; 2]>> {
+    answer.drawing.lines.iter().filter(|line| line.is == is).map(|line| line.points.clone()).collect()
+}
+
+fn area(corners: &[[f64; 2]]) -> f64 {
+    let next = corners.iter().cycle().skip(1);
+    let twice: f64 = corners.iter().zip(next).map(|(a, b)| a[0] * b[1] - b[0] * a[1]).sum();
+    twice.abs() / 2.0
+}
+
+#[test]
+fn what_is_written_on_a_drawing_is_a_number_of_its_answer() {
+    let place = SlitPlace::LeftHalf;
+    let darts = vec![mm(90.0), mm(170.0)];
+    let clear = Some(ClearOf { at: mm(160.0), by: mm(12.0) });
+    for sum in [
+        Sum::Spacing { from: mm(20.0), to: mm(420.0), count: 6, pinned: None, clear },
+        Sum::Bias { length: mm(1900.0), width: mm(32.0), cloth: mm(1400.0), doubled: true, both_edges: true },
+        Sum::Elastic { spans: vec![mm(150.0), mm(210.0)], gap: mm(30.0) },
+        Sum::Pleats { finished: mm(720.0), count: 12, depth: mm(25.0) },
+        Sum::Gathers { long: mm(1460.0), short: mm(700.0) },
+        Sum::Slit { across: mm(480.0), darts, place, opening: mm(60.0), height: mm(150.0) },
+        Sum::Shrink { wanted: mm(950.0), before: mm(200.0), after: mm(188.0) },
+    ] {
+        let answer = out(sum.clone());
+        assert!(!answer.drawing.lines.is_empty() && !answer.drawing.labels.is_empty(), "{sum:?}");
+        let told: Vec<String> = answer.rows.iter().map(|row| row.shown.clone()).collect();
+        for label in &answer.drawing.labels {
+            let asked = numbers(&sum).into_iter().any(|mm| label.words.contains(&format!("{mm} mm")));
+            let told = told.iter().any(|shown| label.words.contains(shown.as_str()));
+            assert!(asked || told, "{:?} of {sum:?} is neither asked nor told", label.words);
+        }
+    }
+}
+
+/// Every length that was asked with, in millimetres.
+fn numbers(sum: &Sum) -> Vec<f64> {
+    fn all(value: &serde_json::Value, into: &mut Vec<f64>) {
+        match value {
+            serde_json::Value::Number(number) => into.extend(number.as_f64()),
+            serde_json::Value::Array(list) => list.iter().for_each(|each| all(each, into)),
+            serde_json::Value::Object(map) => map.values().for_each(|each| all(each, into)),
+            _ => {}
+        }
+    }
+    let mut found = Vec::new();
+    all(&serde_json::to_value(sum).expect("a sum"), &mut found);
+    found
 }
 
 #[test]
@@ -237,6 +366,7 @@ fn every_number_of_a_sum_has_limits_and_a_refusal_names_it() {
     let slit = |across, dart, opening, height| Sum::Slit {
         across: mm(across),
         darts: vec![mm(dart)],
+        place: SlitPlace::default(),
         opening: mm(opening),
         height: mm(height),
     };

@@ -54,6 +54,32 @@ fn a_pin_is_read_in_any_spelling_and_said_back() {
 }
 
 #[test]
+fn a_pin_is_slid_by_marks_and_by_hand_and_refused_with_its_reason() {
+    let server = Running::start();
+    let ada = server.account("ada@example.org");
+    let text = include_str!("../../../docs/examples/barn-dance-trousers.vemble.json");
+    let job: Value = serde_json::from_str(text).expect("a job");
+    let pin = &job["fitting"]["pins"][0];
+    let slide = |pin: &Value, slide: Value| {
+        let asked = json!({ "job": job, "pin": pin, "slide": slide });
+        ada.send("POST", "/api/v1/compute/slide", None, Some(asked))
+    };
+    let moved = slide(&pin["id"], json!({ "by": "marks", "count": 4 }));
+    assert_eq!(moved.status, 200, "{}", moved.body);
+    let number = |pin: &Value, of: &str| pin[of].as_f64().expect("a number");
+    let away = number(&moved.body, "station") - number(pin, "station");
+    assert!((away.abs() - 4.0).abs() < 1e-9, "{away}");
+    assert_eq!((&moved.body["id"], number(&moved.body, "reading")), (&pin["id"], number(pin, "reading")));
+    // By hand beyond its seam's lower end, it stops there.
+    let low = slide(&pin["id"], json!({ "by": "hand", "station": -400.0 }));
+    assert_eq!(low.status, 200, "{}", low.body);
+    let gone = slide(&json!("nobody"), json!({ "by": "marks", "count": 1 }));
+    assert_eq!((gone.status, &gone.body["path"]), (422, &json!("pin")), "{}", gone.body);
+    let neither = slide(&pin["id"], json!({ "by": "wish" }));
+    assert!((400..500).contains(&neither.status), "{}", neither.body);
+}
+
+#[test]
 fn lengths_are_read_field_by_field() {
     let server = Running::start();
     let ada = server.account("ada@example.org");

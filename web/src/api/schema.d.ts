@@ -267,6 +267,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/compute/slide": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Slide a pin along its seam, to a mark of the session's tape. */
+        post: operations["compute_slide"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/compute/sum": {
         parameters: {
             query?: never;
@@ -1911,6 +1928,19 @@ export interface components {
          * @enum {string}
          */
         EntryMode: "seam_to_pin" | "whole_pinch" | "raw_edge_to_chalk" | "fold_to_pin";
+        /** @description Where a row ends, as a garment keeps it. */
+        EvenRow: {
+            /**
+             * Format: int32
+             * @description How many.
+             */
+            count: number;
+            /** @description The first. */
+            from: components["schemas"]["Length"];
+            pinned?: components["schemas"]["Length"] | null;
+            /** @description The last. */
+            to: components["schemas"]["Length"];
+        };
         /** @description One station of the report, in millimetres. */
         EvenedStation: {
             /**
@@ -2575,6 +2605,7 @@ export interface components {
             hem: components["schemas"]["HemName"];
             /** @description What it is. */
             kind: components["schemas"]["FeatureKind"];
+            pinned?: components["schemas"]["Length"] | null;
             side?: components["schemas"]["Side"] | null;
             /** @description Its upper end, above the finished edge: the top of the vent, the top button. */
             to: components["schemas"]["Length"];
@@ -2861,7 +2892,7 @@ export interface components {
             /** @description Its edges: one, or left and right. */
             sides: components["schemas"]["HemSide"][];
             /** @description Sums that belong to it. */
-            sums: components["schemas"]["HemSum"][];
+            sums: components["schemas"]["KnownSum"][];
             uncut?: components["schemas"]["UncutWay"] | null;
             uneven?: components["schemas"]["Uneven"] | null;
             /** @description Why nothing is computed yet, and what to do. */
@@ -2879,13 +2910,6 @@ export interface components {
              */
             at: number;
             /** @description What it is called. */
-            words: string;
-        };
-        /** @description A sum that belongs to this hem, with its numbers. */
-        HemSum: {
-            /** @description The sum. */
-            sum: components["schemas"]["Sum"];
-            /** @description What it tells, for a button. */
             words: string;
         };
         /**
@@ -3099,6 +3123,8 @@ export interface components {
             id: string;
             /** @description What it is for. */
             note: string;
+            /** @description Keys of the steps it is needed for. */
+            steps: string[];
         };
         /** @description A fitting with id and version. */
         KeptFitting: {
@@ -3121,6 +3147,7 @@ export interface components {
             id: string;
             /** @description What it is for. */
             note?: string;
+            place?: components["schemas"]["SumPlace"] | null;
             /** @description The sum. */
             sum: components["schemas"]["Sum"];
         };
@@ -3167,6 +3194,26 @@ export interface components {
             /** @description Measures of a body that are compared with it, with sleeves and without. */
             wants: components["schemas"]["MeasureName"][][];
             /** @description Its name on screen. */
+            words: string;
+        };
+        /** @description One number that is known. */
+        KnownNumber: {
+            /** @description The number of the sum it is: `clear.at`. */
+            field: string;
+            /** @description The number as it stands on the session's tape, several with a semicolon between. */
+            shown: string;
+        };
+        /** @description A sum as far as the garment says it; what it does not say is left to be typed. */
+        KnownSum: {
+            /** @description True where a number was not measured, but is drawn as on most of its kind. */
+            estimated: boolean;
+            /** @description Its numbers. */
+            numbers: components["schemas"]["KnownNumber"][];
+            /** @description What of the garment it is about. */
+            place: components["schemas"]["SumPlace"];
+            /** @description Which sum. */
+            sum: components["schemas"]["SumKind"];
+            /** @description What it is of, for a button. */
             words: string;
         };
         /** @description A laced back: it closes on a gap that varies with the height. */
@@ -3750,6 +3797,15 @@ export interface components {
          * @enum {string}
          */
         PinSides: "both" | "one";
+        /** @description A pin to be slid along its seam. */
+        PinSlide: {
+            /** @description The job it stands in. */
+            job: components["schemas"]["Job"];
+            /** @description Its id. */
+            pin: string;
+            /** @description Where to. */
+            slide: components["schemas"]["Slide"];
+        };
         /** @description A seam of this garment that takes pins. */
         PinnableSeam: {
             /** @description True for a seam that runs across the body and changes lengths, not girths. */
@@ -4363,6 +4419,26 @@ export interface components {
          * @enum {string}
          */
         SleeveBuild: "none" | "one_piece" | "two_piece";
+        /** @description Where a pin is slid to. */
+        Slide: {
+            /** @enum {string} */
+            by: "hand";
+            /** @description Along the seam from its lower end. */
+            station: components["schemas"]["Length"];
+        } | {
+            /** @enum {string} */
+            by: "marks";
+            /**
+             * Format: int32
+             * @description How many; positive towards the seam's upper end.
+             */
+            count: number;
+        };
+        /**
+         * @description Where a slit goes.
+         * @enum {string}
+         */
+        SlitPlace: "left_half" | "right_half" | "middle" | "seam";
         /** @description Everything computed from one job. */
         Solution: {
             /** @description Armholes and caps: one row, or one a side where they differ. */
@@ -4379,6 +4455,8 @@ export interface components {
             hems: components["schemas"]["HemSolution"][];
             /** @description What to set in where that is not enough. */
             insets: components["schemas"]["Inset"][];
+            /** @description What this garment already says of a sum: its row of buttons, its waist, its hem. */
+            known_sums: components["schemas"]["KnownSum"][];
             /** @description Lengths and landmark heights. */
             lengths: components["schemas"]["LengthRow"][];
             /** @description Every measured level, from the top down. */
@@ -4580,6 +4658,8 @@ export interface components {
             height: components["schemas"]["Length"];
             /** @description Width of the opening at the hem. */
             opening: components["schemas"]["Length"];
+            /** @description Where in it. */
+            place?: components["schemas"]["SlitPlace"];
             /** @enum {string} */
             sum: "slit";
         } | {
@@ -4594,14 +4674,76 @@ export interface components {
         };
         /** @description The answer to a sum. */
         SumAnswer: {
+            /** @description What it looks like. */
+            drawing: components["schemas"]["SumDrawing"];
             /** @description The length that matters most, for a field to take. */
             result: components["schemas"]["Length"];
+            row?: components["schemas"]["EvenRow"] | null;
             /** @description Line by line. */
             rows: components["schemas"]["SumRow"][];
             /** @description What was asked. */
             title: string;
             /** @description The answer in a sentence. */
             words: string;
+        };
+        /** @description A small drawing; its frame is what its lines need. */
+        SumDrawing: {
+            /** @description Words on it. */
+            labels: components["schemas"]["SumLabel"][];
+            /** @description Its lines, each over those before it. */
+            lines: components["schemas"]["SumLine"][];
+        };
+        /**
+         * @description Which sum.
+         * @enum {string}
+         */
+        SumKind: "spacing" | "bias" | "elastic" | "pleats" | "gathers" | "slit" | "shrink";
+        /** @description Words beside a place of the drawing. */
+        SumLabel: {
+            /** @description The place, `[x, y]` in millimetres. */
+            at: number[];
+            /** @description True where they stand under the place, not over it. */
+            below: boolean;
+            /** @description The words: the same number as in the answer's rows. */
+            words: string;
+        };
+        /** @description One line of the drawing. */
+        SumLine: {
+            /** @description True where it goes back to its beginning. */
+            closed: boolean;
+            /** @description What it is. */
+            is: components["schemas"]["SumLineName"];
+            /** @description Its course, `[x, y]` in millimetres, `y` downward. */
+            points: number[][];
+        };
+        /**
+         * @description What a line of the drawing is.
+         * @enum {string}
+         */
+        SumLineName: "cloth" | "edge" | "cut" | "mark" | "there";
+        /** @description What of the garment a sum is about: where its answer belongs. */
+        SumPlace: {
+            /** @description Its place in that list. */
+            nth?: number | null;
+            /** @enum {string} */
+            on: "buttons";
+        } | {
+            /** @enum {string} */
+            on: "lacing";
+        } | {
+            /** @enum {string} */
+            on: "waist";
+        } | {
+            /** @enum {string} */
+            on: "armholes";
+        } | {
+            /** @description Which. */
+            hem: components["schemas"]["HemName"];
+            /** @enum {string} */
+            on: "hem";
+        } | {
+            /** @enum {string} */
+            on: "cloth";
         };
         /** @description One line of an answer. */
         SumRow: {
@@ -6589,6 +6731,101 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Sketch"];
+                };
+            };
+            /** @description The request cannot be understood. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in, or not with these words. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body did not arrive in time. */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is too large. */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The body is not JSON, or compressed. */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A field holds nonsense. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The database does not answer, or more is asked at once than there is room for. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    compute_slide: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PinSlide"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pin"];
                 };
             };
             /** @description The request cannot be understood. */

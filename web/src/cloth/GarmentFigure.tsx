@@ -1,15 +1,13 @@
 import type { Of } from "../api/client";
 import { levelWords } from "./Balance";
 import { Drawn } from "./Drawn";
+import { FigurePin, type PinOnFigure, type SlidTo } from "./FigurePin";
 import { pathOf } from "./pathOf";
 import "./cloth.css";
 
 type Figure = Of<"Figure">;
 type SeamName = Of<"SeamName">;
 type Side = Of<"Side">;
-
-/** A pin to show on the figure: how far up its seam, 0 to 1. */
-export type FigurePin = { id: string; seam: SeamName; side: Side; share: number };
 
 /** The garment over its wearer, from the front or the back; each seam can be touched. */
 export function GarmentFigure(props: {
@@ -21,10 +19,12 @@ export function GarmentFigure(props: {
   levels: Of<"LevelMark">[];
   /** Seams that take pins; the others are drawn and cannot be touched. */
   pinnable: SeamName[];
-  pins: FigurePin[];
+  pins: PinOnFigure[];
   seam: SeamName;
   side: Side;
   onPick: (seam: SeamName, side: Side) => void;
+  /** Slides a pin along its seam; settled once it stands there. */
+  onSlide: (id: string, to: SlidTo) => Promise<void>;
 }) {
   const { figure, body, view } = props;
   // Where there are sleeves, they say where the arms are.
@@ -111,17 +111,14 @@ export function GarmentFigure(props: {
           const course = figure.seams.find(
             (each) => each.seam === pin.seam && each.side === pin.side && each.seam !== hidden,
           );
-          const at = course && along(course.points, pin.share);
           return (
-            at && (
-              <circle
+            course && (
+              <FigurePin
                 key={pin.id}
-                cx={at[0]}
-                cy={-at[1]}
-                r="11"
-                fill="var(--pin)"
-                stroke="var(--pin-ink)"
-                strokeWidth="2"
+                pin={pin}
+                course={course.points}
+                onPick={() => props.onPick(pin.seam, pin.side)}
+                onSlide={(to) => props.onSlide(pin.id, to)}
               />
             )
           );
@@ -132,26 +129,4 @@ export function GarmentFigure(props: {
       </figcaption>
     </figure>
   );
-}
-
-/** The point a share of the way along a course. */
-function along(points: number[][], share: number): [number, number] | null {
-  const steps = points.slice(1).map((point, i) => {
-    const from = points[i] ?? point;
-    return Math.hypot((point[0] ?? 0) - (from[0] ?? 0), (point[1] ?? 0) - (from[1] ?? 0));
-  });
-  let left = share * steps.reduce((sum, step) => sum + step, 0);
-  for (const [i, step] of steps.entries()) {
-    const [from, to] = [points[i], points[i + 1]];
-    if (!from || !to) return null;
-    if (left <= step || i === steps.length - 1) {
-      const t = step === 0 ? 0 : left / step;
-      return [
-        (from[0] ?? 0) + t * ((to[0] ?? 0) - (from[0] ?? 0)),
-        (from[1] ?? 0) + t * ((to[1] ?? 0) - (from[1] ?? 0)),
-      ];
-    }
-    left -= step;
-  }
-  return null;
 }

@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { type ComponentType, useCallback, useEffect, useMemo } from "react";
+import { type ComponentType, useEffect, useMemo } from "react";
 import { useParams } from "react-router";
 import { jobQuery, solutionQuery } from "../api/queries";
 import { keysOf } from "../entry/keysOf";
@@ -7,13 +7,13 @@ import { patient } from "../frame/patient";
 import { type FittingPlaceName, placeNamed } from "../frame/registry";
 import { useSaved } from "../frame/saved";
 import { v7 as uuid } from "uuid";
-import { type Keep, useKeeping } from "../sums/keeping";
+import { type InHand, placeWords, useInHandForSums } from "../sums/keeping";
 import type { AtWork } from "./atWork";
 import { apply } from "./changes";
 import { Heard } from "./Heard";
 import { FriendContext, useIsFriend } from "./friend";
 import { Strays, without } from "./Strays";
-import { useDraft } from "./useDraft";
+import { type Draft, useDraft } from "./useDraft";
 
 const places: Record<FittingPlaceName, () => Promise<{ default: ComponentType<AtWork> }>> = {
   mirror: () => import("../places/mirror/Mirror"),
@@ -61,6 +61,20 @@ export function FriendsFitting({ id }: { id: string }) {
   );
 }
 
+/** Keeps a sum with the fitting, at the place of the garment it is about. */
+function keeping(change: Draft["change"]): InHand["putBack"] {
+  return ({ sum, place }) => {
+    const at = placeWords(place);
+    return {
+      words: at ? `Keep it at ${at}` : "Keep it with this fitting",
+      done: at ? `Kept at ${at}` : "Kept with this fitting",
+      noted: true,
+      put: (note) =>
+        change((now) => ({ ...now, sums: [...(now.sums ?? []), { id: uuid(), note, sum, place }] })),
+    };
+  };
+}
+
 function At({ id }: { id: string }) {
   const place = placeNamed(useParams().place);
   const friend = useIsFriend();
@@ -72,11 +86,12 @@ function At({ id }: { id: string }) {
   );
   const solution = useQuery(solutionQuery(job));
   const { change } = draft;
-  const keep = useCallback<Keep>(
-    (sum, note) => change((now) => ({ ...now, sums: [...(now.sums ?? []), { id: uuid(), note, sum }] })),
-    [change],
+  const [name, known] = [job?.garment.name, solution.data?.known_sums];
+  const inHand = useMemo<InHand | null>(
+    () => (name && known ? { id, name, known, putBack: keeping(change) } : null),
+    [id, name, known, change],
   );
-  useKeeping(keep);
+  useInHandForSums(inHand);
   const { state } = draft.saving;
   useSaved(words[state], state === "silent" || state === "refused");
   if (!job || !solution.data) {

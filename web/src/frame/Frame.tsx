@@ -5,8 +5,10 @@ import { Link, NavLink, Outlet, useLocation } from "react-router";
 import { client } from "../api/client";
 import { fittingQuery, railQuery } from "../api/queries";
 import { GarmentDrawing } from "../cloth/GarmentDrawing";
+import { FirstThread } from "./FirstThread";
 import { Mishap } from "./Mishap";
-import { type Keep, type Sum, SumsContext, type SumsOpen } from "../sums/keeping";
+import { type InHand, type KnownSum, SumsContext, type SumsOpen } from "../sums/keeping";
+import { useKeptFocus } from "./keepFocus";
 import { useHelpKey, useKey, useKeyAnywhere } from "./keys";
 import { patient } from "./patient";
 import { SavedContext, type SavedWords } from "./saved";
@@ -39,13 +41,11 @@ export function Frame({ email }: { email: string }) {
   const queries = useQueryClient();
   const { pathname } = useLocation();
   const fittingId = /^\/fittings\/([^/]+)/.exec(pathname)?.[1];
-  const [asked, setAsked] = useState<Sum | "any" | null>(null);
-  const [keep, setKept] = useState<{ keep: Keep } | null>(null);
-  const sums = useMemo<SumsOpen>(
-    () => ({ open: (sum) => setAsked(sum ?? "any"), setKeep: (next) => setKept(next && { keep: next }) }),
-    [],
-  );
+  const [asked, setAsked] = useState<KnownSum | "any" | null>(null);
+  const [inHand, setInHand] = useState<InHand | null>(null);
+  const sums = useMemo<SumsOpen>(() => ({ open: (known) => setAsked(known ?? "any"), setInHand }), []);
   useHelpKey(() => setHelp(true));
+  useKeptFocus();
   useKey("=", () => setAsked("any"));
   useKeyAnywhere(
     "F2",
@@ -68,7 +68,7 @@ export function Frame({ email }: { email: string }) {
             <img src="/mark.svg" width="26" height="26" alt="" />
             <b>Vemble</b>
           </NavLink>
-          {fittingId ? <InHand fittingId={fittingId} /> : <Sections />}
+          {fittingId ? <GarmentInHand fittingId={fittingId} /> : <Sections />}
           <div className="shelf-end">
             <span className={`saved ${saved?.bad ? "bad" : ""}`} role="status" data-testid="saved">
               {saved?.words}
@@ -108,6 +108,7 @@ export function Frame({ email }: { email: string }) {
             </Dropdown>
           </div>
         </header>
+        <FirstThread pathname={pathname} />
         <main>
           <Suspense
             fallback={
@@ -122,7 +123,7 @@ export function Frame({ email }: { email: string }) {
           </Suspense>
         </main>
         <Suspense fallback={null}>
-          <SumsDrawer asked={asked} keep={keep?.keep ?? null} onClose={() => setAsked(null)} />
+          <SumsDrawer asked={asked} inHand={inHand} onClose={() => setAsked(null)} />
           <Palette open={palette} fittingId={fittingId} onClose={() => setPalette(false)} />
           <KeysHelp open={help} place={placeOfKeys(pathname)} onClose={() => setHelp(false)} />
         </Suspense>
@@ -147,7 +148,7 @@ function Sections() {
   );
 }
 
-function InHand({ fittingId }: { fittingId: string }) {
+function GarmentInHand({ fittingId }: { fittingId: string }) {
   const fitting = useQuery(fittingQuery(fittingId));
   const rail = useQuery(railQuery);
   const hanging = rail.data?.find((each) => each.id === fitting.data?.data.garment);

@@ -7,6 +7,7 @@ const keys: Record<string, [string, string][]> = {
     ["O I C S …", "the seam with that letter on its key (while the field is empty)"],
     ["L  R", "left, right (while the field is empty)"],
     ["Enter", "from station to depth, then take the pin and go on"],
+    ["↑  ↓", "on a pin of the drawing: along its seam by a mark of the tape"],
   ],
   ring: [
     ["Enter", "take the reading and turn on to the next place"],

@@ -1,10 +1,12 @@
 import type { Of } from "../api/client";
+import { SumDrawing } from "./SumDrawing";
 
 /** The answer to a sum, line by line. */
 export function Answer({ answer }: { answer: Of<"SumAnswer"> }) {
   return (
     <>
       <p className="weight-600">{answer.words}</p>
+      <SumDrawing drawing={answer.drawing} of={answer.title} />
       <SumRows rows={answer.rows} />
     </>
   );

@@ -3,13 +3,22 @@ import type { Draft } from "../fitting/useDraft";
 import { Answer } from "./Answer";
 
 /** The sums kept with a fitting, worked out as the tape stands now. */
-export function KeptSums({ sums, draft }: { sums: Of<"KeptAnswer">[]; draft: Draft }) {
+export function KeptSums({
+  sums,
+  draft,
+  ofStep,
+}: {
+  sums: Of<"KeptAnswer">[];
+  draft: Draft;
+  ofStep?: boolean;
+}) {
   if (sums.length === 0) return null;
+  const title = ofStep ? "Worked out for this step" : "Sums kept";
   return (
-    <section aria-label="Sums kept with this fitting" data-testid="kept-sums">
-      <h3>Sums kept</h3>
+    <section aria-label={title} data-testid={ofStep ? "step-sums" : "kept-sums"}>
+      <h3>{title}</h3>
       {sums.map((each) => (
-        <details key={each.id}>
+        <details key={each.id} open={ofStep}>
           <summary>
             <strong>{each.note || each.answer.title}</strong>: {each.answer.words}
           </summary>

@@ -1,27 +1,42 @@
-import { Button, Checkbox, Drawer, Input } from "antd";
-import { useEffect, useState } from "react";
-import { Answer } from "./Answer";
-import type { Keep, Sum } from "./keeping";
+import { Drawer } from "antd";
+import { useState } from "react";
+import type { InHand, KnownSum } from "./keeping";
 import { firstKind, kinds, type SumKind, typedOf } from "./kinds";
-import { useSum } from "./useSum";
+import { SumForm } from "./SumForm";
 import "./sums.css";
 
-/** The small sums, from anywhere; kept with the fitting in hand where there is one. */
+/** What was done to one sum: which of the known ones it begins with, none for one's own, and what was typed over it. */
+type Entered = { begins?: string | null; typed: Record<string, string> };
+
+const untouched: Entered = { typed: {} };
+
+/** One known sum among others: its words change with what is put back. */
+const keyOf = (known: KnownSum) => `${known.sum} ${JSON.stringify(known.place)}`;
+
+/** The small sums, from anywhere; with a garment in hand they begin with what it says, and end where it takes them. */
 export default function SumsDrawer(props: {
-  asked: Sum | "any" | null;
-  keep: Keep | null;
+  asked: KnownSum | "any" | null;
+  inHand: InHand | null;
   onClose: () => void;
 }) {
-  const { asked } = props;
+  const { asked, inHand } = props;
   const [kind, setKind] = useState<SumKind>(firstKind);
-  const { name } = kind;
-  const [typed, setTyped] = useState<Record<string, Record<string, string>>>({});
-  useEffect(() => {
+  const [entered, setEntered] = useState<Record<string, Entered>>({});
+  const of = (name: string) => `${inHand?.id ?? ""} ${name}`;
+  const enter = (name: string, next: Entered) => setEntered((now) => ({ ...now, [of(name)]: next }));
+  const [wasAsked, setWasAsked] = useState(asked);
+  if (asked !== wasAsked) {
+    setWasAsked(asked);
     if (asked && asked !== "any") {
       setKind(kinds.find((each) => each.name === asked.sum) ?? firstKind);
-      setTyped((now) => ({ ...now, [asked.sum]: typedOf(asked) }));
+      enter(asked.sum, { begins: keyOf(asked), typed: {} });
     }
-  }, [asked]);
+  }
+  const known = inHand?.known.filter((each) => each.sum === kind.name) ?? [];
+  const { begins, typed } = entered[of(kind.name)] ?? untouched;
+  // What is measured comes first: an estimate is taken only when it is asked for.
+  const usual = known.find((each) => !each.estimated) ?? known[0];
+  const from = begins === null ? undefined : (known.find((each) => keyOf(each) === begins) ?? usual);
   return (
     <Drawer open={asked !== null} onClose={props.onClose} title="Sums" size={430}>
       <div className="stack gap-14">
@@ -31,7 +46,7 @@ export default function SumsDrawer(props: {
               key={each.name}
               type="button"
               className="seam-key high-36"
-              aria-pressed={each.name === name}
+              aria-pressed={each.name === kind.name}
               onClick={() => setKind(each)}
             >
               {each.words}
@@ -39,92 +54,52 @@ export default function SumsDrawer(props: {
           ))}
         </div>
         <p className="soft">{kind.for}</p>
+        {inHand && known.length > 0 && (
+          <Known
+            name={inHand.name}
+            known={known}
+            from={from}
+            onTake={(each) => enter(kind.name, { begins: each ? keyOf(each) : null, typed: {} })}
+          />
+        )}
         <SumForm
-          key={name}
+          key={of(kind.name)}
           kind={kind}
-          typed={typed[name] ?? {}}
-          onTyped={(field, text) => setTyped((now) => ({ ...now, [name]: { ...now[name], [field]: text } }))}
-          keep={props.keep}
+          typed={{ ...(from && typedOf(from)), ...typed }}
+          place={from?.place ?? null}
+          onTyped={(field, text) =>
+            enter(kind.name, { begins: from ? keyOf(from) : null, typed: { ...typed, [field]: text } })
+          }
+          inHand={inHand}
         />
       </div>
     </Drawer>
   );
 }
 
-function SumForm(props: {
-  kind: SumKind;
-  typed: Record<string, string>;
-  onTyped: (field: string, text: string) => void;
-  keep: Keep | null;
+/** What the garment says of a sum, to begin with. */
+function Known(props: {
+  name: string;
+  known: KnownSum[];
+  from: KnownSum | undefined;
+  onTake: (known: KnownSum | undefined) => void;
 }) {
-  const { kind, typed, keep } = props;
-  const [switched, setSwitched] = useState<Record<string, boolean>>({});
-  const [note, setNote] = useState("");
-  const [kept, setKept] = useState<string | null>(null);
-  const sum = useSum(kind, typed, switched);
-  const asText = JSON.stringify(sum.data?.sum);
   return (
-    <>
-      <div className="fields">
-        {kind.fields.map((field) => (
-          <div className="field" key={field.name}>
-            <label htmlFor={`sum-${field.name}`}>
-              {field.label}
-              {field.optional && <span className="soft"> (if any)</span>}
-            </label>
-            <Input
-              id={`sum-${field.name}`}
-              name={`sum-${field.name}`}
-              value={typed[field.name] ?? ""}
-              inputMode={field.is === "count" ? "numeric" : "text"}
-              autoComplete="off"
-              onChange={(event) => props.onTyped(field.name, event.target.value)}
-            />
-          </div>
-        ))}
-      </div>
-      {kind.switches?.map(([name, words]) => (
-        <Checkbox
-          key={name}
-          checked={switched[name] ?? false}
-          onChange={(event) => setSwitched((now) => ({ ...now, [name]: event.target.checked }))}
+    <div className="sum-known" role="group" aria-label={`Known of ${props.name}`}>
+      {props.known.map((each) => (
+        <button
+          key={keyOf(each)}
+          type="button"
+          aria-pressed={each === props.from}
+          onClick={() => props.onTake(each)}
         >
-          {words}
-        </Checkbox>
+          {each.estimated && "≈ "}
+          {each.words}
+        </button>
       ))}
-      {sum.error && (
-        <p className="wrong-words" role="alert">
-          {sum.error.message}
-        </p>
-      )}
-      {sum.data && (
-        <div data-testid="sum-answer">
-          <Answer answer={sum.data.answer} />
-        </div>
-      )}
-      {sum.data && keep && (
-        <div className="stack gap-6">
-          <div className="field">
-            <label htmlFor="sum-note">What it is for</label>
-            <Input
-              id="sum-note"
-              value={note}
-              maxLength={120}
-              onChange={(event) => setNote(event.target.value)}
-            />
-          </div>
-          <Button
-            type="primary"
-            disabled={kept === asText}
-            onClick={() => {
-              keep(sum.data.sum, note.trim());
-              setKept(asText);
-            }}
-          >
-            {kept === asText ? "Kept with this fitting" : "Keep it with this fitting"}
-          </Button>
-        </div>
-      )}
-    </>
+      <button type="button" aria-pressed={!props.from} onClick={() => props.onTake(undefined)}>
+        something else
+      </button>
+    </div>
   );
 }

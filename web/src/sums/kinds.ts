@@ -1,13 +1,25 @@
-import type { Sum } from "./keeping";
+import type { Of } from "../api/client";
+import { keysOf } from "../entry/keysOf";
+import type { KnownSum, Sum } from "./keeping";
 
 export type SumName = Sum["sum"];
+type SlitPlace = Of<"SlitPlace">;
 
-/** A field of a sum: a length, several lengths, or a whole number. */
+/** A field of a sum: a length, several lengths, a whole number, or one of a few ways. */
 export type SumField = {
   name: string;
   label: string;
-  is: "length" | "lengths" | "count";
+  is: "length" | "lengths" | "count" | "way";
   optional?: boolean;
+  ways?: { value: string; label: string }[];
+};
+
+/** Where a slit may go. */
+const slitPlaces: Record<SlitPlace, string> = {
+  left_half: "left half, by its darts",
+  right_half: "right half, by its darts",
+  middle: "in the middle",
+  seam: "in the seam at its left end",
 };
 
 export type SumKind = {
@@ -81,9 +93,16 @@ export const kinds: SumKind[] = [
   {
     name: "slit",
     words: "Slit",
-    for: "in the widest stretch without a dart",
+    for: "by the darts of one half, in the middle, or in a seam",
     fields: [
       length("across", "width it is cut into"),
+      {
+        name: "place",
+        label: "where in it",
+        is: "way",
+        optional: true,
+        ways: keysOf(slitPlaces).map((value) => ({ value, label: slitPlaces[value] })),
+      },
       { name: "darts", label: "darts and seams from its left end", is: "lengths", optional: true },
       length("opening", "open at the hem"),
       length("height", "height"),
@@ -101,16 +120,6 @@ export const kinds: SumKind[] = [
   },
 ];
 
-/** The numbers of a sum by field, as they are typed: lengths in millimetres where they were handed over. */
-export function typedOf(sum: Sum): Record<string, string> {
-  const typed: Record<string, string> = {};
-  for (const [name, value] of Object.entries(sum)) {
-    if (name === "sum" || value == null || typeof value === "boolean") continue;
-    if (name === "clear" && typeof value === "object" && "at" in value) {
-      typed["clear.at"] = `${value.at} mm`;
-      typed["clear.by"] = `${value.by} mm`;
-    } else if (Array.isArray(value)) typed[name] = value.map((each) => `${each} mm`).join("; ");
-    else typed[name] = name === "count" ? String(value) : `${value} mm`;
-  }
-  return typed;
-}
+/** What is known of a sum, by field, as it is typed. */
+export const typedOf = (known: KnownSum): Record<string, string> =>
+  Object.fromEntries(known.numbers.map((number) => [number.field, number.shown]));

@@ -13,7 +13,7 @@ async function read(
   switched: Record<string, boolean>,
 ): Promise<Sum> {
   const parts: [string, string][] = kind.fields
-    .filter((field) => field.is !== "count")
+    .filter((field) => field.is !== "count" && field.is !== "way")
     .flatMap((field) =>
       (typed[field.name] ?? "")
         .split(";")
@@ -31,6 +31,7 @@ async function read(
   for (const field of kind.fields) {
     const [whole, part] = field.name.split(".");
     if (field.is === "count") numbers[field.name] = Number(typed[field.name]);
+    else if (field.is === "way") numbers[field.name] = typed[field.name] ?? field.ways?.[0]?.value;
     else if (field.is === "lengths") numbers[field.name] = of(field.name);
     else if (part && whole) {
       const mm = of(field.name)[0];

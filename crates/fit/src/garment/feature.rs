@@ -140,6 +140,9 @@ pub struct HemFeature {
     #[serde(default)]
     #[cfg_attr(feature = "schema", schema(minimum = 2, maximum = 60))]
     pub count: Option<u32>,
+    /// Where one of a row of buttons has to stand, above the finished edge: at the bust, at the waist.
+    #[serde(default)]
+    pub pinned: Option<Length>,
 }
 
 /// How a lining is closed at the hem, which is where one gets in.

@@ -144,6 +144,12 @@ pub enum PinError {
     /// A reading from the raw edge, and nobody looked how much allowance there is.
     #[error("a reading from the raw edge of the {} needs its allowance; enter it with the garment, or read from the seam", .0.words())]
     AllowanceUnknown(SeamName),
+    /// A pin that is not in the fitting.
+    #[error("there is no pin {0} in this fitting: somebody took it out, or it was never read")]
+    NoSuchPin(String),
+    /// A pin to be slid along a seam nobody knows the length of.
+    #[error("the {} has no length yet; measure the garment flat first", .0.words())]
+    NoLength(SeamName),
     /// A reading from the fold on a seam that has stitching.
     #[error("only a dart is read from its fold; the {} is read from its old stitching", .0.words())]
     NoFold(SeamName),

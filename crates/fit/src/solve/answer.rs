@@ -15,7 +15,7 @@ use crate::plan::Plan;
 use crate::solve::next_act::NextAct;
 use crate::solve::stray::Stray;
 use crate::solve::warning::Warning;
-use crate::sums::KeptAnswer;
+use crate::sums::{KeptAnswer, KnownSum};
 
 /// The format of a written solution.
 pub const RESULT_FORMAT: &str = "vemble-result/1";
@@ -54,6 +54,8 @@ pub struct Solution {
     pub hems: Vec<HemSolution>,
     /// The sums kept with it, worked out.
     pub sums: Vec<KeptAnswer>,
+    /// What this garment already says of a sum: its row of buttons, its waist, its hem.
+    pub known_sums: Vec<KnownSum>,
     /// The work order.
     pub plan: Plan,
     /// What the person should know.

@@ -6,6 +6,8 @@ use super::checked::checked;
 use super::drawn::{Drawn, drawn};
 use super::evened::evened;
 use super::judged::{Judged, judged};
+use super::kept::placed;
+use super::known_sums::known_sums;
 use super::minded::minded;
 use super::planned::planned;
 use super::seam_solution::{DatumPlace, PinnableSeam};
@@ -48,6 +50,7 @@ pub fn solve(job: &Job) -> Result<Solution, JobError> {
     let altered = altered(&drawn, evened);
     let judged = judged(&drawn, &altered);
     let plan = planned(&drawn, &altered, &judged);
+    let sums = placed(&job.fitting.sums, sums, &plan);
     Ok(answered(&drawn, altered, judged, plan, sums))
 }
 
@@ -65,7 +68,9 @@ fn answered(
     let hem_places = drawn
         .hem_solver(altered.sewn.as_ref())
         .map_or_else(Vec::new, |solver| solver.places(&drawn.job.fitting.hems, &altered.hems));
+    let known_sums = known_sums(drawn, &altered, &judged, &hem_places);
     Solution {
+        known_sums,
         format: RESULT_FORMAT.to_owned(),
         pinnable: drawn.pinnable(),
         seams: altered.seams,

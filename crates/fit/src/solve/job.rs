@@ -255,7 +255,14 @@ impl Garment {
                 0.0,
                 360.0,
             )?;
-            within(path("count"), "how many buttons", f64::from(feature.count.unwrap_or(2)), 2.0, 60.0)?;
+            // One of them in between, and there are three.
+            let least = if feature.pinned.is_some() { 3.0 } else { 2.0 };
+            let count = f64::from(feature.count.unwrap_or(least as u32));
+            within(path("count"), "how many buttons", count, least, 60.0)?;
+            if let Some(pinned) = feature.pinned {
+                let [from, to] = [feature.from.mm(), feature.to.mm()];
+                within(path("pinned"), "where one of its buttons has to stand", pinned.mm(), from, to)?;
+            }
         }
         shape.check().map_err(|error| {
             let path = match &error {

@@ -1,15 +1,17 @@
 //! The sums kept with a fitting, worked out.
 
 use super::checked::Checked;
+use crate::garment::{FeatureKind, FixtureKind};
+use crate::plan::{Act, On, Phase, Plan, Step};
 use crate::solve::job_error::{JobError, within};
-use crate::sums::{KeptAnswer, KeptSum, work_out};
+use crate::sums::{KeptAnswer, KeptSum, SumPlace, work_out};
 
 /// Most sums one fitting keeps, and the longest note of one, in characters.
 const MOST_SUMS: f64 = 60.0;
 const LONGEST_NOTE: f64 = 120.0;
 
 impl Checked<'_> {
-    /// Works the kept sums out.
+    /// Works the kept sums out; which steps need them is known once there are steps.
     ///
     /// # Errors
     /// [`JobError`] for a sum that holds nonsense.
@@ -19,7 +21,7 @@ impl Checked<'_> {
                 path: format!("fitting.sums[{i}].sum.{}", error.path),
                 ..error
             })?;
-            Ok(KeptAnswer { id: kept.id.clone(), note: kept.note.clone(), answer })
+            Ok(KeptAnswer { id: kept.id.clone(), note: kept.note.clone(), answer, steps: Vec::new() })
         };
         let kept = &self.job.fitting.sums;
         within("fitting.sums", "the number of sums kept", kept.len() as f64, 0.0, MOST_SUMS)?;
@@ -35,4 +37,31 @@ impl Checked<'_> {
         }
         kept.iter().enumerate().map(worked).collect()
     }
+}
+
+/// Says of each kept sum which steps need it: those at its place where something is made.
+pub(super) fn placed(kept: &[KeptSum], answers: Vec<KeptAnswer>, plan: &Plan) -> Vec<KeptAnswer> {
+    let steps = |place: SumPlace| plan.steps.iter().filter(move |step| is_made_at(step, place));
+    let placed = |(sum, answer): (&KeptSum, KeptAnswer)| {
+        let steps = sum.place.map(|place| steps(place).map(|step| step.key.to_string()).collect());
+        KeptAnswer { steps: steps.unwrap_or_default(), ..answer }
+    };
+    kept.iter().zip(answers).map(placed).collect()
+}
+
+/// True for a step that sews, cuts or chalks what a sum is about.
+fn is_made_at(step: &Step, place: SumPlace) -> bool {
+    let makes = matches!(step.phase, Phase::Mark | Phase::Make | Phase::Finish | Phase::Close);
+    let here = match (place, step.key.on) {
+        (SumPlace::Hem { hem }, _) => step.place.hem == Some(hem),
+        (SumPlace::Buttons { .. }, On::Feature(_, FeatureKind::Buttons, _)) => true,
+        (SumPlace::Buttons { .. }, On::Fixture(FixtureKind::Buttons, ..)) => true,
+        (SumPlace::Buttons { .. }, _) => step.key.act == Act::CloseFastening,
+        (SumPlace::Waist, _) => {
+            matches!(step.key.act, Act::CutBand | Act::JoinBand | Act::CloseBand | Act::CloseWaistSeam)
+        }
+        (SumPlace::Armholes, _) => matches!(step.key.act, Act::CloseArmhole | Act::CloseSleeveHead),
+        (SumPlace::Lacing | SumPlace::Cloth, _) => false,
+    };
+    makes && here
 }

@@ -20,6 +20,7 @@ pub(crate) mod job;
 pub(crate) mod job_error;
 mod judged;
 mod kept;
+mod known_sums;
 mod minded;
 pub(crate) mod next_act;
 mod pictured;
@@ -28,6 +29,7 @@ mod planned;
 mod problem;
 mod seam_solution;
 pub(crate) mod settle;
+mod slid;
 pub(crate) mod stray;
 pub(crate) mod summary;
 pub(crate) mod warning;
@@ -40,3 +42,4 @@ pub use seam_solution::{
     DatumPlace, DrawnLine, EdgeLength, LineOutcome, LineRefused, MirroredMark, PinRead, PinnableSeam,
     ProposedDepth, ProposedEnds, SeamEndings, SeamSolution, SideLine, SolvedEnd,
 };
+pub use slid::{Slide, slid};

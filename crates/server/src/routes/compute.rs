@@ -14,9 +14,9 @@ use vemble_fit::sums::{Sum, SumAnswer, work_out};
 use vemble_fit::{
     BodySketch, Comparison, CopyPlan, DEEPEST_READING, Datum, EdgeRead, EntryMode, FitPicture, Fitting,
     Garment, HIGHEST_TAKE_UP, Habits, JOB_FORMAT, Job, JobError, LONGEST_READING, LONGEST_SEAM, Length, Pin,
-    PinRead, SeamName, ShareOut, ShareRequest, Side, Sketch, Solution, Wearer, compare, copy_from,
+    PinRead, SeamName, ShareOut, ShareRequest, Side, Sketch, Slide, Solution, Wearer, compare, copy_from,
     echo_in_inches, fit_picture, is_inches_by_its_fraction, ladder, moved_rung, read_tape_up_to, settle,
-    share_out, sketch, sketch_body, solve,
+    share_out, sketch, sketch_body, slid, solve,
 };
 use vemble_store::AccountId;
 
@@ -157,6 +157,30 @@ async fn compute_pin(_: AtWork, Body(typed): Body<TypedPin>) -> Result<Json<Read
         read.echo = echo_in_inches(&typed, &read.echo);
     }
     Ok(Json(ReadPin { pin, read, moves }))
+}
+
+/// A pin to be slid along its seam.
+#[derive(Deserialize, ToSchema)]
+#[serde(deny_unknown_fields)]
+pub struct PinSlide {
+    /// The job it stands in.
+    job: Job,
+    /// Its id.
+    #[schema(min_length = 1, max_length = 64)]
+    pin: String,
+    /// Where to.
+    slide: Slide,
+}
+
+/// Slide a pin along its seam, to a mark of the session's tape.
+#[utoipa::path(request_body = PinSlide, responses((status = 200, body = Pin), Refusals))]
+#[post("/compute/slide")]
+async fn compute_slide(
+    app: Data<App>,
+    by: AtWork,
+    Body(asked): Body<PinSlide>,
+) -> Result<Json<Pin>, Problem> {
+    away(&app, by.account, move || slid(&asked.job, &asked.pin, asked.slide)).await
 }
 
 /// A reading round a hem as it is typed.
@@ -499,6 +523,7 @@ pub fn configure(config: &mut ServiceConfig<'_>) {
     config
         .service(compute_job)
         .service(compute_pin)
+        .service(compute_slide)
         .service(compute_hem_reading)
         .service(compute_sum)
         .service(compute_lengths)

@@ -7,7 +7,7 @@ use std::collections::BTreeMap;
 use uuid::Uuid;
 use vemble_fit::garment::{Band, BandBuild, FlatName, HemName, Kind, SeamAllowance, Shape};
 use vemble_fit::hem::{HemPair, HemRead, HemReading, HemWish, Wanted};
-use vemble_fit::sums::{KeptSum, Sum};
+use vemble_fit::sums::{KeptSum, Sum, SumPlace};
 use vemble_fit::{
     Body, Datum, EntryMode, Fitting, Garment, Intention, Layer, Length, MeasureName, Pin, SeamName, Side,
     Wearer,
@@ -139,6 +139,7 @@ pub fn pinned(garment: Uuid, depths: &[i64]) -> FittingRecord {
                 id: "s1".into(),
                 note: "gathers of the cuff".into(),
                 sum: Sum::Gathers { long: Length::whole_mm(420), short: Length::whole_mm(280) },
+                place: Some(SumPlace::Hem { hem: HemName::Sleeve }),
             }],
         }
         .in_order(),

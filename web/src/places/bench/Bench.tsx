@@ -55,6 +55,7 @@ export default function Bench({ id, draft, job, solution }: AtWork) {
     );
   }
   const left = solution.plan.minutes_left;
+  const needed = solution.sums.filter((sum) => sum.steps.includes(step.key));
   return (
     <div className="page bench">
       <article className="step stack" aria-label="The step in hand">
@@ -87,6 +88,7 @@ export default function Bench({ id, draft, job, solution }: AtWork) {
             ))}
           </ul>
         </div>
+        <KeptSums sums={needed} draft={draft} ofStep />
         {step.tools.length > 0 && (
           <p>
             <strong>At hand:</strong> {step.tools.join(", ")}
@@ -158,7 +160,7 @@ export default function Bench({ id, draft, job, solution }: AtWork) {
             </li>
           ))}
         </ol>
-        <KeptSums sums={solution.sums} draft={draft} />
+        <KeptSums sums={solution.sums.filter((sum) => !needed.includes(sum))} draft={draft} />
       </nav>
     </div>
   );

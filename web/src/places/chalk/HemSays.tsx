@@ -55,7 +55,7 @@ export function HemSays({ solved }: { solved: HemSolution }) {
       {solved.sums.length > 0 && (
         <div className="row" role="group" aria-label="Sums for this hem">
           {solved.sums.map((each) => (
-            <Button key={each.words} size="small" onClick={() => open(each.sum)}>
+            <Button key={each.words} size="small" onClick={() => open(each)}>
               {each.words}
             </Button>
           ))}

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Button } from "antd";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { answered, client, type Of } from "../../api/client";
 import { garmentQuery } from "../../api/queries";
@@ -10,9 +10,11 @@ import { blank, type GarmentRecord, type GarmentSheet, useGarmentSheet } from ".
 import { Later } from "./Later";
 import { aboutPart, type LaterName } from "./later";
 import { Measuring } from "./Measuring";
+import { puttingBack } from "./putBack";
 import { TheWish } from "./TheWish";
 import { Whose } from "./Whose";
 import { to } from "../../frame/registry";
+import { type InHand, useInHandForSums } from "../../sums/keeping";
 
 /** Hangs a garment on the rail, or changes one that hangs there. */
 export default function HangGarment() {
@@ -57,6 +59,21 @@ function Sheet({
   const sheet = useGarmentSheet(id, kept, version, (strayed) =>
     strayed.length > 0 ? setStrays(strayed) : navigate("/"),
   );
+  const { setShape, setGarment, known } = sheet;
+  const { name } = sheet.record.garment;
+  const inHand = useMemo<InHand | null>(
+    () =>
+      known
+        ? {
+            id: id ?? "new",
+            name: name || "this garment",
+            known: known.known_sums,
+            putBack: puttingBack(setShape, setGarment),
+          }
+        : null,
+    [id, name, known, setShape, setGarment],
+  );
+  useInHandForSums(inHand);
   if (strays.length > 0) return <Strayed strays={strays} />;
   const touch = (part: Of<"PartName">) => setOpen(aboutPart[part]);
   return (

@@ -32,6 +32,7 @@ export function NearHems({ sheet, places }: { sheet: GarmentSheet; places: Of<"H
           [`near ${i} from`, each.from],
           [`near ${i} to`, each.to],
           [`near ${i} width`, each.width],
+          [`near ${i} pinned`, each.pinned ?? undefined],
         ]),
       ),
       turn_up: shape.turn_up,
@@ -107,6 +108,10 @@ export function NearHems({ sheet, places }: { sheet: GarmentSheet; places: Of<"H
               field(`near ${i} to`, "upper end above the edge", (mm) => mm !== undefined && set({ to: mm }))}
             {wide.includes(feature.kind) &&
               field(`near ${i} width`, "turned in by", (mm) => mm !== undefined && set({ width: mm }))}
+            {feature.kind === "buttons" &&
+              field(`near ${i} pinned`, "one has to stand at", (mm) => set({ pinned: mm ?? null }), {
+                hint: "empty: evenly from end to end",
+              })}
             {feature.kind === "buttons" && (
               <Select
                 aria-label={`How many buttons, ${i + 1}`}

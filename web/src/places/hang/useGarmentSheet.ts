@@ -80,18 +80,23 @@ export function useGarmentSheet(
     latest.current = change(latest.current);
     setShownRecord(latest.current);
   }, []);
-  const setGarment = (change: Partial<Garment>) =>
-    setRecord((now) => ({ ...now, garment: { ...now.garment, ...change } }));
+  const setGarment = useCallback(
+    (change: Partial<Garment>) => setRecord((now) => ({ ...now, garment: { ...now.garment, ...change } })),
+    [setRecord],
+  );
   const setCloth = (change: Partial<Cloth>) =>
     setRecord((now) => ({
       ...now,
       garment: { ...now.garment, cloth: { ...usualCloth, ...now.garment.cloth, ...change } },
     }));
-  const setShape = (change: (shape: Shape) => Partial<Shape>) =>
-    setRecord((now) => ({
-      ...now,
-      garment: { ...now.garment, shape: { ...now.garment.shape, ...change(now.garment.shape) } },
-    }));
+  const setShape = useCallback(
+    (change: (shape: Shape) => Partial<Shape>) =>
+      setRecord((now) => ({
+        ...now,
+        garment: { ...now.garment, shape: { ...now.garment.shape, ...change(now.garment.shape) } },
+      })),
+    [setRecord],
+  );
   const setWrong = (field: string, said: string | undefined) => {
     unread.current = { ...unread.current, [field]: said };
     setWrongFields(unread.current);

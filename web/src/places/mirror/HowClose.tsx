@@ -5,16 +5,19 @@ import type { Draft } from "../../fitting/useDraft";
 /** How close the wearer wants it: it decides the ease that is wanted at every level. */
 export function HowClose({ fitting, draft }: { fitting: Of<"Fitting">; draft: Draft }) {
   return (
-    <Select
-      aria-label="How close it should be"
-      className="min-120"
-      value={fitting.intention ?? "easy"}
-      onChange={(intention) => draft.change((now) => ({ ...now, intention }))}
-      options={[
-        { value: "close", label: "worn close" },
-        { value: "easy", label: "worn easy" },
-        { value: "loose", label: "worn loose" },
-      ]}
-    />
+    <div className="row labelled">
+      <label htmlFor="how-close">Worn</label>
+      <Select
+        id="how-close"
+        className="min-110"
+        value={fitting.intention ?? "easy"}
+        onChange={(intention) => draft.change((now) => ({ ...now, intention }))}
+        options={[
+          { value: "close", label: "close" },
+          { value: "easy", label: "easy" },
+          { value: "loose", label: "loose" },
+        ]}
+      />
+    </div>
   );
 }

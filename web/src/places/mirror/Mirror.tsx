@@ -15,6 +15,7 @@ import { Ladder } from "./Ladder";
 import { MirrorTabs } from "../../frame/TableTabs";
 import { OnForm } from "./OnForm";
 import { PinList } from "./PinList";
+import { useSlide } from "./useSlide";
 import "./mirror.css";
 
 type SeamName = Of<"SeamName">;
@@ -41,6 +42,8 @@ export default function Mirror({ id, draft, job, solution }: AtWork) {
           seam: seam.seam,
           side: pin.side,
           share: pin.station / seam.length,
+          length: seam.length,
+          words: `Pin in the ${seam.words}${pin.side === "centre" ? "" : `, ${pin.side}`}: ${pin.shown[1]} at ${pin.shown[0]}`,
         })),
       ),
     [solution],
@@ -50,7 +53,10 @@ export default function Mirror({ id, draft, job, solution }: AtWork) {
     const from = seams.find((each) => each.seam === seam)?.seen_from;
     if (from) setView(from);
   };
+  const { slide, refused } = useSlide(job, draft);
   const figures = { front: solution.drawing?.figure, back: solution.drawing?.figure_back };
+  const inFront = new Set(figures.front?.seams.map((each) => each.seam));
+  const onBack = pins.map((pin) => ({ ...pin, again: pin.seam !== "centre_back" && inFront.has(pin.seam) }));
   const fitting = job.fitting;
   return (
     <div className="page mirror">
@@ -99,10 +105,11 @@ export default function Mirror({ id, draft, job, solution }: AtWork) {
                 pinnable={seams.map((each) => each.seam)}
                 body={solution.drawing?.body ?? null}
                 levels={solution.drawing?.levels ?? []}
-                pins={pins}
+                pins={side === "back" ? onBack : pins}
                 seam={at.seam}
                 side={at.side}
                 onPick={pick}
+                onSlide={slide}
               />
             ))}
           </div>
@@ -110,6 +117,11 @@ export default function Mirror({ id, draft, job, solution }: AtWork) {
           <p className="patch">
             {solution.warnings.find((warning) => warning.code.startsWith("garment."))?.message ??
               "Measure the garment flat to see it here."}
+          </p>
+        )}
+        {refused && (
+          <p className="wrong-words" role="alert">
+            {refused}
           </p>
         )}
         <p className="soft wide-only mt-8 max-74ch">

@@ -17,21 +17,25 @@ export function OnForm({ fitting, draft }: { fitting: Of<"Fitting">; draft: Draf
   const kept = fitting.form;
   const now = kept ? bodies.find((each) => same(each.body, kept)) : undefined;
   return (
-    <Select
-      aria-label="Fitted on"
-      className="min-190"
-      value={kept ? (now?.id ?? "kept") : "wearer"}
-      onChange={(id) =>
-        draft.change((fitted) => ({
-          ...fitted,
-          form: id === "wearer" ? null : (bodies.find((each) => each.id === id)?.body ?? fitted.form ?? null),
-        }))
-      }
-      options={[
-        { value: "wearer", label: "on its wearer" },
-        ...(kept && !now ? [{ value: "kept", label: "on a form" }] : []),
-        ...bodies.map((each) => ({ value: each.id, label: `on the form “${each.name}”` })),
-      ]}
-    />
+    <div className="row labelled">
+      <label htmlFor="fitted-on">Fitted on</label>
+      <Select
+        id="fitted-on"
+        className="min-150"
+        value={kept ? (now?.id ?? "kept") : "wearer"}
+        onChange={(id) =>
+          draft.change((fitted) => ({
+            ...fitted,
+            form:
+              id === "wearer" ? null : (bodies.find((each) => each.id === id)?.body ?? fitted.form ?? null),
+          }))
+        }
+        options={[
+          { value: "wearer", label: "its wearer" },
+          ...(kept && !now ? [{ value: "kept", label: "a form" }] : []),
+          ...bodies.map((each) => ({ value: each.id, label: `the form “${each.name}”` })),
+        ]}
+      />
+    </div>
   );
 }

@@ -6,7 +6,6 @@ import type { Of } from "../../api/client";
 import { calendarQuery, railQuery } from "../../api/queries";
 import { beginFitting } from "../../fitting/beginFitting";
 import { FreeTime } from "./FreeTime";
-import { FirstThread } from "./FirstThread";
 import { Hanger, railScale } from "./Hanger";
 import { ImportJob } from "./ImportJob";
 import { Ticket } from "./Ticket";
@@ -82,7 +81,6 @@ export default function Rail() {
           {begin.error.message}
         </p>
       )}
-      <FirstThread rail={rail.data} />
       <Tonight hanging={rail.data} onOpen={open} />
       {calendar.data?.shortfall && <WaysOut shortfall={calendar.data.shortfall} hanging={rail.data} />}
       {hang(unfinished)}
@@ -135,7 +133,6 @@ function EmptyRail() {
   return (
     <div className="page stack max-720 gap-18 pt-48">
       <h1>The rail is empty</h1>
-      <FirstThread rail={[]} />
       <WhichTape />
       <p className="text-18 m-0">Two things to begin with, in either order:</p>
       <div className="patch row spread">

@@ -3,6 +3,7 @@
 use super::pen::{Pen, rectangle};
 use super::piece::{LineName, PartName, Pieces};
 use crate::garment::{FeatureKind, FixtureKind, Front, HemName, Kind, SeamName, Shape};
+use crate::sums::spacing::{Spacing, space};
 
 /// House proportions in millimetres.
 const PLACKET: f64 = 16.0;
@@ -56,37 +57,39 @@ pub(super) fn front(shape: &Shape, run: &Run, pieces: &mut Pieces) {
 
 /// A row of buttons: the garment's own where it was said, else as its kind has them.
 fn row(shape: &Shape, run: &Run, x: f64, pieces: &mut Pieces) {
-    let (from, to, count) = own_row(shape, run).unwrap_or_else(|| usual_row(shape.kind, run));
+    let row = own_row(shape, run).unwrap_or_else(|| usual_row(shape.kind, run));
     let radius = match shape.kind {
         Kind::Coat => 12.0,
         Kind::Jacket => 10.0,
         Kind::Shirt => 5.5,
         _ => 7.0,
     };
-    for nth in 0..count {
-        let share = if count > 1 { f64::from(nth) / f64::from(count - 1) } else { 1.0 };
-        pieces.button(x, from + share * (to - from), radius);
+    let places = if row.count > 1 { space(&row).unwrap_or_default() } else { vec![row.to] };
+    for place in places {
+        pieces.button(x, place, radius);
     }
 }
 
-/// The lowest button, the highest and how many, where somebody has said.
-fn own_row(shape: &Shape, run: &Run) -> Option<(f64, f64, u32)> {
+/// The row from its lowest button to its highest, where somebody has said.
+fn own_row(shape: &Shape, run: &Run) -> Option<Spacing> {
     let often = |from: f64, to: f64| ((to - from) / SPACING).round().max(1.0) as u32 + 1;
     let near =
         shape.near_hems.iter().find(|each| each.hem == HemName::Hem && each.kind == FeatureKind::Buttons);
     if let Some(row) = near {
         let (from, to) = (run.bottom + row.from.mm(), (run.bottom + row.to.mm()).min(run.closes));
-        return Some((from, to, row.count.unwrap_or_else(|| often(from, to))));
+        let pinned = row.pinned.map(|pinned| run.bottom + pinned.mm());
+        let count = row.count.unwrap_or_else(|| often(from, to)).max(if pinned.is_some() { 3 } else { 1 });
+        return Some(Spacing { from, to, count, pinned, clear: None });
     }
     let seam = shape
         .fixtures
         .iter()
         .find(|each| each.kind == FixtureKind::Buttons && each.seam == SeamName::CentreFront)?;
     let (from, to) = (run.bottom + seam.from.mm(), (run.bottom + seam.to.mm()).min(run.closes));
-    Some((from, to, often(from, to)))
+    Some(Spacing { from, to, count: often(from, to), pinned: None, clear: None })
 }
 
-fn usual_row(kind: Kind, run: &Run) -> (f64, f64, u32) {
+fn usual_row(kind: Kind, run: &Run) -> Spacing {
     let Run { bottom, closes, waist } = *run;
     let high = closes - 12.0;
     let whole = high - bottom;
@@ -104,7 +107,7 @@ fn usual_row(kind: Kind, run: &Run) -> (f64, f64, u32) {
         Kind::Waistcoat => 5,
         _ => ((high - low) / SPACING).round().clamp(2.0, 12.0) as u32 + 1,
     };
-    (low, high, count)
+    Spacing { from: low, to: high, count, pinned: None, clear: None }
 }
 
 /// The stitching of a fly, from the band down.

@@ -94,9 +94,10 @@ pub(super) fn collision(
         FeatureKind::Vent | FeatureKind::Slit => opening(after[1], habits),
         FeatureKind::Buttons => {
             let clear = habits.rule(HouseRule::ButtonClear).max(allowance);
-            let count = feature.count.unwrap_or(2).max(2);
+            let count = feature.count.unwrap_or(2).max(if feature.pinned.is_some() { 3 } else { 2 });
             if after[0] < clear && !made {
-                let row = Spacing { from: clear, to: after[1], count, pinned: None, clear: None };
+                let pinned = feature.pinned.map(|pinned| pinned.mm() - up);
+                let row = Spacing { from: clear, to: after[1], count, pinned, clear: None };
                 spaced = space(&row).unwrap_or_default().into_iter().map(Length::hundredth).collect();
             }
             buttons(after, clear, count, made)

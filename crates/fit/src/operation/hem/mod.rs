@@ -42,7 +42,7 @@ pub use error::HemError;
 pub use kind::{HemKind, eases_in};
 pub use landmark::Landmark;
 pub use lining::{HemLining, Mitre};
-pub use offer::{HemMend, HemSum};
+pub use offer::HemMend;
 pub use original::{Tuck, TuckJoin};
 pub use periodic::{RingLine, RingReading};
 pub use place::{HemBegins, HemPlace, HemSpot};

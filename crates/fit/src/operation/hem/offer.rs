@@ -3,7 +3,6 @@
 use serde::Serialize;
 
 use super::kind::HemKind;
-use crate::sums::Sum;
 use crate::unit::length::Length;
 
 /// Another way to sew a hem that cannot be made as it was asked.
@@ -16,14 +15,4 @@ pub struct HemMend {
     pub kind: HemKind,
     /// How much is then turned up; the kind's where nothing is said.
     pub allowance: Option<Length>,
-}
-
-/// A sum that belongs to this hem, with its numbers.
-#[derive(Debug, Clone, PartialEq, Serialize)]
-#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
-pub struct HemSum {
-    /// What it tells, for a button.
-    pub words: &'static str,
-    /// The sum.
-    pub sum: Sum,
 }

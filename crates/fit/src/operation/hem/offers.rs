@@ -2,14 +2,14 @@
 
 use super::collision::CollisionState;
 use super::kind::HemKind;
-use super::offer::{HemMend, HemSum};
+use super::offer::HemMend;
 use super::solution::{HemSolution, OldTurnUp};
 use super::uncut::UncutWay;
 use super::work::{HemSolver, HemWork};
 use crate::cloth::wash::WashTest;
 use crate::garment::FeatureKind;
 use crate::house::rules::HouseRule;
-use crate::sums::Sum;
+use crate::sums::{Knowing, KnownSum, SlitPlace, Sum, SumPlace};
 use crate::unit::length::Length;
 
 /// How many pleats are asked about first.
@@ -47,8 +47,10 @@ impl HemSolver<'_> {
     }
 
     /// The sums this hem leads to.
-    pub(super) fn hem_sums(&self, solution: &HemSolution, test: Option<WashTest>) -> Vec<HemSum> {
+    pub(super) fn hem_sums(&self, solution: &HemSolution, test: Option<WashTest>) -> Vec<KnownSum> {
         let mut sums = Vec::new();
+        let place = SumPlace::Hem { hem: solution.hem };
+        let known = |words: &str, sum: &Sum| Knowing::whole(words, sum, place, self.habits.scale);
         let rule = |rule| Length::from_mm(self.habits.rule(rule));
         let Some(side) = solution.sides.first() else { return sums };
         let girth = side.girth[1];
@@ -56,13 +58,13 @@ impl HemSolver<'_> {
             let [length, width] = [facing.lower, facing.strip[1]];
             let cloth = rule(HouseRule::ClothWidth);
             let sum = Sum::Bias { length, width, cloth, doubled: false, both_edges: false };
-            sums.push(HemSum { words: "how much bias that is", sum });
+            sums.push(known("how much bias that is", &sum));
         }
         if let Some(UncutWay::Waist(waist)) = &solution.uncut
             && waist.remains.is_positive()
         {
             let sum = Sum::Gathers { long: waist.lower_with_darts, short: waist.upper };
-            sums.push(HemSum { words: "or gather it in", sum });
+            sums.push(known("or gather it in", &sum));
         }
         for near in &side.collisions {
             let (words, sum) = match (near.kind, near.spaced.as_slice()) {
@@ -77,26 +79,22 @@ impl HemSolver<'_> {
                 }
                 (FeatureKind::Vent | FeatureKind::Slit, _) if near.state != CollisionState::Clear => {
                     let (opening, height) = (rule(HouseRule::SlitOpen), rule(HouseRule::SlitHeight));
-                    let sum = Sum::Slit { across: girth.half(), darts: Vec::new(), opening, height };
+                    let (across, place) = (girth.half(), SlitPlace::default());
+                    let sum = Sum::Slit { across, darts: Vec::new(), place, opening, height };
                     ("where a new slit goes", sum)
                 }
                 _ => continue,
             };
-            sums.push(HemSum { words, sum });
+            sums.push(known(words, &sum));
         }
         let finished = side.rows.iter().find_map(|row| row.finished);
         if let (Some(WashTest { before, after }), Some(wanted)) = (test, finished) {
-            sums.push(HemSum {
-                words: "what to cut for cloth that shrinks",
-                sum: Sum::Shrink { wanted, before, after },
-            });
+            let sum = Sum::Shrink { wanted, before, after };
+            sums.push(known("what to cut for cloth that shrinks", &sum));
         }
         if solution.kind.is_knit() && solution.paired {
             let gap = Length::hundredth(girth.mm() * self.habits.rule(HouseRule::ElasticDraws));
-            sums.push(HemSum {
-                words: "or elastic in the hem",
-                sum: Sum::Elastic { spans: vec![girth], gap },
-            });
+            sums.push(known("or elastic in the hem", &Sum::Elastic { spans: vec![girth], gap }));
         }
         sums
     }

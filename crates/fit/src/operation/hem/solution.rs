@@ -5,7 +5,7 @@ use serde::Serialize;
 use super::collision::Collision;
 use super::kind::HemKind;
 use super::lining::{HemLining, Mitre};
-use super::offer::{HemMend, HemSum};
+use super::offer::HemMend;
 use super::original::Tuck;
 use super::refusal::HemRefusal;
 use super::ring::PanelCurve;
@@ -17,6 +17,7 @@ use crate::garment::{HemName, LevelName};
 use crate::house::choice::LevelBy;
 use crate::pattern::PanelName;
 use crate::reading::side::Side;
+use crate::sums::KnownSum;
 use crate::unit::length::Length;
 
 /// A reading as it is understood.
@@ -268,7 +269,7 @@ pub struct HemSolution {
     /// Ways to make it after all.
     pub mends: Vec<HemMend>,
     /// Sums that belong to it.
-    pub sums: Vec<HemSum>,
+    pub sums: Vec<KnownSum>,
 }
 
 impl HemSolution {

@@ -1,0 +1,53 @@
+//! Pleats from a width: each takes its depth twice.
+
+use super::answer::{SumAnswer, Writer};
+use super::drawing::SumLineName;
+use super::sum::LONGEST;
+use crate::solve::job_error::{JobError, within};
+
+/// So many are drawn of however many there are.
+const DRAWN: u32 = 4;
+
+/// Checks what was asked of the pleats and lays them.
+pub(super) fn answer(
+    finished: f64,
+    count: u32,
+    depth: f64,
+    mut out: Writer<'_>,
+) -> Result<SumAnswer, JobError> {
+    within("finished", "the pleated width", finished, 20.0, 20_000.0)?;
+    within("count", "how many", f64::from(count), 1.0, 400.0)?;
+    within("depth", "the depth of a pleat", depth, 2.0, 400.0)?;
+    let most = ((2.0 * LONGEST - finished) / (2.0 * depth)).floor();
+    within("count", "how many of this depth", f64::from(count), 1.0, most)?;
+    let cloth = finished + 2.0 * f64::from(count) * depth;
+    let shows = finished / f64::from(count);
+    out.row("cloth", cloth);
+    out.row("each pleat shows", shows);
+    out.row("each pleat takes", 2.0 * depth);
+    out.row("fold to fold on the flat cloth", cloth / f64::from(count));
+    let mut words =
+        format!("{} of cloth make {} with {count} pleats.", out.write(cloth), out.write(finished));
+    if depth > shows {
+        words.push_str(" They lie over each other: the depth is more than what shows.");
+    }
+    draw(shows, depth, count, &mut out);
+    Ok(out.answer("pleats", words, cloth))
+}
+
+/// The first few seen on their edge: what shows, back under it, and out again.
+fn draw(shows: f64, depth: f64, count: u32, out: &mut Writer<'_>) {
+    let layer = 0.12 * shows.max(depth);
+    let mut course = vec![[0.0, 0.0]];
+    for nth in 1..=count.min(DRAWN) {
+        let fold = f64::from(nth) * shows;
+        course.extend([[fold, 0.0], [fold - depth, layer], [fold, 2.0 * layer]]);
+        if nth < count.min(DRAWN) {
+            course.push([fold, 0.0]);
+        }
+    }
+    out.drawing.line(SumLineName::Edge, course);
+    let [shown, deep] = [shows, depth].map(|mm| out.write(mm));
+    out.drawing.over([shows / 2.0, 0.0], format!("shows {shown}"));
+    out.drawing.under([shows - depth / 2.0, 2.0 * layer], format!("{deep} deep"));
+}
