@@ -4,7 +4,7 @@
 mod common;
 
 use common::pdf::{Page, Text};
-use vemble_fit::{Job, LineOutcome, Paper, Solution, hem_templates, solve};
+use vemble_fit::{Job, LineOutcome, Paper, Rounding, Scale, Solution, Unit, hem_templates, solve};
 use vemble_formats::{read_job, sheet};
 
 /// The sheet's margin and how much its tiles share, as the guide tells them, in millimetres.
@@ -306,4 +306,20 @@ fn tables_stand_side_by_side_and_a_map_says_where_the_pages_lie() {
     assert_eq!(numbers.count(), of);
     let whole = pages.len();
     assert!(whole <= 7, "{whole} pages for two tables and two lines");
+}
+
+#[test]
+fn on_an_inch_tape_every_page_is_in_inches_but_for_the_square_a_printer_is_checked_with() {
+    for file in common::files() {
+        let mut job = read_job(file.as_bytes()).expect("a job");
+        job.habits.scale = Scale::new(Unit::Inch, Rounding::EighthInch);
+        let solution = solve(&job).expect("a result");
+        for text in pages(&job, &solution, Paper::Letter).iter().flat_map(|page| &page.texts) {
+            let metric = text
+                .words
+                .split_whitespace()
+                .any(|word| matches!(word.trim_end_matches(['.', ',', ')', ':', ';']), "mm" | "cm"));
+            assert!(!metric || text.words.contains("50 mm"), "{}: {}", job.garment.name, text.words);
+        }
+    }
 }
