@@ -1,5 +1,5 @@
-//! From a changed reading to the changed screen, in Chromium, for trousers and for a princess dress.
-//! Prints medians and their ratio; nothing is tested for time.
+//! From a changed reading to the changed screen, in Chromium, for trousers and for a princess dress; and from an empty
+//! window to a rail that answers, of a few garments and of many. Prints medians and their ratios; nothing is tested for time.
 
 use serde_json::json;
 use vemble_browser_tests::{Browser, DESK, Workroom, demo_fitting};
@@ -50,6 +50,65 @@ async fn median(browser: &Browser, fitting: u32) -> f64 {
     times[CHANGES / 2]
 }
 
+/// So often a rail is loaded anew.
+const LOADS: usize = 15;
+/// A rail as most have, and one as a wardrobe department has.
+const RAILS: [usize; 2] = [15, 200];
+
+/// Notes when every ticket hangs, the first garments are drawn, and the page is free to answer.
+const ANSWERS: &str = r#"
+(() => {
+  const hangs = () =>
+    document.querySelectorAll(".ticket").length > 0 &&
+    document.querySelectorAll(".by-its-band svg, .by-its-shoulders svg").length > 0;
+  const look = () => {
+    if (!hangs()) return requestAnimationFrame(look);
+    requestAnimationFrame(() => setTimeout(() => (window.answersAt = performance.now()), 0));
+  };
+  requestAnimationFrame(look);
+})();
+"#;
+
+/// Brings the rail to so many garments: copies of those that hang, or fewer of them.
+const FILL: &str = r#"
+const [wanted, done] = arguments;
+(async () => {
+  const rail = await (await fetch("/api/v1/garments")).json();
+  for (const each of rail.slice(wanted)) await fetch(`/api/v1/garments/${each.id}`, { method: "DELETE" });
+  const drawn = rail.filter((each) => each.figure);
+  for (let n = rail.length; n < wanted; n++) {
+    const id = `01930000-0000-7000-9000-${String(n).padStart(12, "0")}`;
+    const { record } = drawn[n % drawn.length];
+    const answer = await fetch(`/api/v1/garments/${id}`, {
+      method: "PUT",
+      headers: { "Content-Type": "application/json" },
+      body: JSON.stringify(record),
+    });
+    if (!answer.ok) return done(await answer.text());
+  }
+  done((await (await fetch("/api/v1/garments")).json()).length);
+})();
+"#;
+
+/// From an empty window to a rail that answers.
+async fn rail(browser: &Browser, garments: usize) -> f64 {
+    let hung = browser.run_async(FILL, json!([garments])).await;
+    assert_eq!(hung, json!(garments), "they hang");
+    let mut times = Vec::new();
+    for _ in 0..LOADS {
+        browser.goto("/").await;
+        browser
+            .until("the rail to answer", || async {
+                browser.run("return window.answersAt", json!([])).await.is_f64()
+            })
+            .await;
+        let time = browser.run("return window.answersAt", json!([])).await;
+        times.push(time.as_f64().unwrap_or_default());
+    }
+    times.sort_by(f64::total_cmp);
+    times[LOADS / 2]
+}
+
 #[tokio::main]
 async fn main() {
     let workroom = Workroom::demo();
@@ -59,4 +118,14 @@ async fn main() {
     println!("changed reading to changed screen, trousers: median {trousers:.1} ms");
     println!("changed reading to changed screen, princess dress: median {dress:.1} ms");
     println!("princess dress to trousers: {:.2}", dress / trousers);
+    browser.on_every_page(ANSWERS).await;
+    let mut times = Vec::new();
+    for garments in RAILS {
+        let time = rail(&browser, garments).await;
+        println!(
+            "rail of {garments} drawn garments, from an empty window until it answers: median {time:.0} ms"
+        );
+        times.push(time);
+    }
+    println!("the rail of {} to that of {}: {:.2}", RAILS[1], RAILS[0], times[1] / times[0]);
 }
