@@ -18,6 +18,8 @@ use vemble_fit::{Job, Solution, solve};
 /// After this long what is waited for is given up; it is far more than anything takes.
 const PATIENCE: Duration = Duration::from_secs(40);
 const LOOK_AGAIN: Duration = Duration::from_millis(60);
+/// So often a driver is started before that is given up.
+const STARTS: u32 = 5;
 
 /// What the product is looked at on.
 #[derive(Debug, Clone, Copy)]
@@ -40,6 +42,29 @@ pub const DESK: Screen = Screen { width: 1280, height: 800, touch: false };
 /// A telephone in one hand.
 pub const PHONE: Screen = Screen { width: 390, height: 844, touch: true };
 
+/// A driver and the port it listens at. Its free port may be taken between its looking and its listening: then it ends
+/// without a word, and another is started.
+fn driver() -> (Child, String) {
+    for _ in 0..STARTS {
+        let mut driver = Command::new("chromedriver")
+            .arg("--port=0")
+            .stdout(Stdio::piped())
+            .stderr(Stdio::null())
+            .process_group(0)
+            .spawn()
+            .expect("chromedriver, of Debian's package chromium-driver");
+        let port = BufReader::new(driver.stdout.take().expect("its words"))
+            .lines()
+            .map_while(Result::ok)
+            .find_map(|line| line.split("successfully on port ").nth(1).map(|rest| rest.replace('.', "")));
+        if let Some(port) = port {
+            return (driver, port);
+        }
+        driver.kill().and_then(|()| driver.wait()).map(drop).unwrap_or_default();
+    }
+    panic!("chromedriver never said its port, started {STARTS} times");
+}
+
 /// A browser on the product; everything it started ends when it is dropped.
 pub struct Browser {
     driver: Child,
@@ -59,18 +84,7 @@ impl Browser {
         static COUNT: AtomicU32 = AtomicU32::new(0);
         let number = COUNT.fetch_add(1, Ordering::Relaxed);
         let profile = std::env::temp_dir().join(format!("vemble-browser-{}-{number}", std::process::id()));
-        let mut driver = Command::new("chromedriver")
-            .arg("--port=0")
-            .stdout(Stdio::piped())
-            .stderr(Stdio::null())
-            .process_group(0)
-            .spawn()
-            .expect("chromedriver, of Debian's package chromium-driver");
-        let port = BufReader::new(driver.stdout.take().expect("its words"))
-            .lines()
-            .map_while(Result::ok)
-            .find_map(|line| line.split("successfully on port ").nth(1).map(|rest| rest.replace('.', "")))
-            .expect("chromedriver says its port");
+        let (driver, port) = driver();
         let driven_at = format!("http://127.0.0.1:{port}");
         let profile_flag = format!("--user-data-dir={}", profile.display());
         let flags = [

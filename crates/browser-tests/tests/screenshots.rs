@@ -42,11 +42,15 @@ async fn every_main_view_has_its_picture() {
     desk.take("hang", "/garments/01930000-0000-7000-8000-000000000201", "Save the garment").await;
     desk.take("habits", "/habits", "Left and right are evened by").await;
     desk.take("mirror-dress", &fitting(312, "mirror"), "26 pins read").await;
-    desk.take("chalk-shirt", &fitting(313, "chalk"), "What every level will measure").await;
     desk.take("check", &fitting(317, "check"), "What letting out could give").await;
     desk.take("fit", &fitting(312, "fit"), "A picture of girths").await;
     desk.take("compare", &fitting(312, "compare"), "What is different").await;
     desk.take("hem", &fitting(315, "hem"), "What stands near").await;
+    desk.browser.key_on_page("=").await;
+    desk.browser.press("Bias strips").await;
+    desk.browser.fill("strip cut wide", "40").await;
+    desk.browser.see_in("[data-testid=sum-answer]", "of strip, cut 40 mm wide").await;
+    desk.keep("sums").await;
     desk.browser.goto(&fitting(312, "share")).await;
     desk.browser.choose("Level", "waist").await;
     desk.browser.fill("must lose in all", "46").await;

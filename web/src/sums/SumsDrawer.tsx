@@ -20,7 +20,10 @@ export default function SumsDrawer(props: {
   onClose: () => void;
 }) {
   const { asked, inHand } = props;
-  const [kind, setKind] = useState<SumKind>(firstKind);
+  const [picked, setKind] = useState<SumKind | null>(null);
+  // Of all sums the first that the garment says something of.
+  const said = kinds.find((each) => inHand?.known.some((known) => known.sum === each.name));
+  const kind = picked ?? said ?? firstKind;
   const [entered, setEntered] = useState<Record<string, Entered>>({});
   const of = (name: string) => `${inHand?.id ?? ""} ${name}`;
   const enter = (name: string, next: Entered) => setEntered((now) => ({ ...now, [of(name)]: next }));

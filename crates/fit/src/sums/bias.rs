@@ -56,15 +56,12 @@ pub(super) fn answer(
     out.row("in all, with joins and ends", strips.whole);
     out.row("one strip across the cloth", cloth * SQRT_2);
     out.row("cloth taken along the selvedge", strips.selvedge());
-    let joins = strips.count - 1;
-    let words = format!(
-        "{} strip{} at 45°, {joins} join{}: {} of strip, cut {} wide.",
-        strips.count,
-        if strips.count > 1 { "s" } else { "" },
-        if joins == 1 { "" } else { "s" },
-        out.write(strips.whole),
-        out.write(cut)
-    );
+    let joins = match strips.count {
+        1 => "1 strip at 45°, no join".to_owned(),
+        2 => "2 strips at 45°, 1 join".to_owned(),
+        count => format!("{count} strips at 45°, {} joins", count - 1),
+    };
+    let words = format!("{joins}: {} of strip, cut {} wide.", out.write(strips.whole), out.write(cut));
     draw(&strips, &mut out);
     Ok(out.answer("bias strips", words, strips.whole))
 }
