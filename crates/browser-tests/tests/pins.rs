@@ -71,15 +71,15 @@ async fn a_pin_is_dragged_along_its_seam_and_nowhere_else() {
     let [(id, words), (_, other)] = [&pins[pins.len() - 2], &pins[pins.len() - 1]];
     let before = kept(&browser, &fitting, id).await;
     let [from, to] = [head(&browser, words).await, head(&browser, other).await];
-    // Dragged beside its seam, it still goes along it: half the way to its neighbour.
-    let halfway = [(from[0] + to[0]) / 2.0 - 12.0, (from[1] + to[1]) / 2.0];
-    browser.drag(from, halfway).await;
     let stations = |solution: vemble_fit::Solution| {
         let seam = solution.seams.into_iter().find(|each| each.seam == SeamName::Outseam).expect("the seam");
         let left = seam.pins.into_iter().filter(|pin| pin.side == Side::Left);
         left.map(|pin| (pin.id, pin.station.mm())).collect::<Vec<_>>()
     };
     let was = stations(browser.solution(&fitting).await);
+    // Dragged beside its seam, it still goes along it: half the way to its neighbour.
+    let halfway = [(from[0] + to[0]) / 2.0 - 12.0, (from[1] + to[1]) / 2.0];
+    browser.drag(from, halfway).await;
     browser
         .until("it stands elsewhere", || async {
             kept(&browser, &fitting, id).await.station != before.station

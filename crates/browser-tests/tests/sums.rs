@@ -70,6 +70,8 @@ async fn sums_of_a_fitting_begin_with_its_garment_and_are_kept_where_they_belong
     browser.see_in("[data-testid=step-sums]", "binding the turn-up").await;
     browser.see_in("[data-testid=step-sums]", "of strip, cut 40 mm wide").await;
     assert!(!browser.text("[data-testid=kept-sums]").await.contains("binding the turn-up"), "said once");
+    let beside = browser.text("[data-testid=step-sums]").await;
+    assert_eq!(beside.matches("of strip, cut 40 mm wide").count(), 1, "and its sentence too: {beside}");
 }
 
 #[tokio::test]

@@ -114,7 +114,7 @@ export function FigurePin(props: {
       onKeyDown={onKey}
     >
       <title>{pin.words}</title>
-      <circle r="26" className="grasp" />
+      <circle r="11" className="grasp" />
       <circle r="11" className="head" />
     </g>
   );

@@ -1,11 +1,20 @@
 import type { Of } from "../api/client";
 import { SumDrawing } from "./SumDrawing";
 
-/** The answer to a sum, line by line. */
+/** The answer to a sum: in a sentence, drawn, line by line. */
 export function Answer({ answer }: { answer: Of<"SumAnswer"> }) {
   return (
     <>
       <p className="weight-600">{answer.words}</p>
+      <Workings answer={answer} />
+    </>
+  );
+}
+
+/** An answer whose sentence stands elsewhere: drawn, and line by line. */
+export function Workings({ answer }: { answer: Of<"SumAnswer"> }) {
+  return (
+    <>
       <SumDrawing drawing={answer.drawing} of={answer.title} />
       <SumRows rows={answer.rows} />
     </>

@@ -1,6 +1,7 @@
 import type { Of } from "../api/client";
 import type { Draft } from "../fitting/useDraft";
-import { Answer } from "./Answer";
+import { Workings } from "./Answer";
+import "./sums.css";
 
 /** The sums kept with a fitting, worked out as the tape stands now. */
 export function KeptSums({
@@ -18,11 +19,11 @@ export function KeptSums({
     <section aria-label={title} data-testid={ofStep ? "step-sums" : "kept-sums"}>
       <h3>{title}</h3>
       {sums.map((each) => (
-        <details key={each.id} open={ofStep}>
+        <details key={each.id} className="kept-sum" open={ofStep}>
           <summary>
             <strong>{each.note || each.answer.title}</strong>: {each.answer.words}
           </summary>
-          <Answer answer={each.answer} />
+          <Workings answer={each.answer} />
           <button
             type="button"
             className="linkish"

@@ -12,10 +12,11 @@ export function SumForm(props: {
   place: SumPlace | null;
   onTyped: (field: string, text: string) => void;
   inHand: InHand | null;
+  shown: boolean;
 }) {
   const { kind, typed, place, inHand } = props;
   const [switched, setSwitched] = useState<Record<string, boolean>>({});
-  const sum = useSum(kind, typed, switched);
+  const sum = useSum(kind, typed, switched, props.shown);
   return (
     <>
       <div className="fields">

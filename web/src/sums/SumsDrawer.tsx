@@ -74,6 +74,7 @@ export default function SumsDrawer(props: {
             enter(kind.name, { begins: from ? keyOf(from) : null, typed: { ...typed, [field]: text } })
           }
           inHand={inHand}
+          shown={asked !== null}
         />
       </div>
     </Drawer>

@@ -41,13 +41,18 @@ async function read(
   return numbers as Sum;
 }
 
-/** The answer to a sum as it stands in its fields; nothing while a needed field is empty. */
-export function useSum(kind: SumKind, typed: Record<string, string>, switched: Record<string, boolean>) {
+/** The answer to a sum as it stands in its fields; nothing while a needed field is empty, or nobody looks. */
+export function useSum(
+  kind: SumKind,
+  typed: Record<string, string>,
+  switched: Record<string, boolean>,
+  shown: boolean,
+) {
   const habits = useQuery(habitsQuery);
   const complete = kind.fields.every((field) => field.optional || (typed[field.name] ?? "").trim() !== "");
   return useQuery({
     queryKey: ["sum", habits.data?.data, kind.name, typed, switched],
-    enabled: complete && habits.data !== undefined,
+    enabled: shown && complete && habits.data !== undefined,
     retry: false,
     staleTime: Infinity,
     queryFn: async () => {

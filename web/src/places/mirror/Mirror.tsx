@@ -36,16 +36,19 @@ export default function Mirror({ id, draft, job, solution }: AtWork) {
   const [view, setView] = useState<"front" | "back">("front");
   const pins = useMemo(
     () =>
-      solution.seams.flatMap((seam) =>
-        seam.pins.map((pin) => ({
-          id: pin.id,
-          seam: seam.seam,
-          side: pin.side,
-          share: pin.station / seam.length,
-          length: seam.length,
-          words: `Pin in the ${seam.words}${pin.side === "centre" ? "" : `, ${pin.side}`}: ${pin.shown[1]} at ${pin.shown[0]}`,
-        })),
-      ),
+      // In the order they were read: one that is slid past another keeps its place, and with it the focus.
+      solution.seams
+        .flatMap((seam) =>
+          seam.pins.map((pin) => ({
+            id: pin.id,
+            seam: seam.seam,
+            side: pin.side,
+            share: pin.station / seam.length,
+            length: seam.length,
+            words: `Pin in the ${seam.words}${pin.side === "centre" ? "" : `, ${pin.side}`}: ${pin.shown[1]} at ${pin.shown[0]}`,
+          })),
+        )
+        .sort((one, other) => (one.id < other.id ? -1 : 1)),
     [solution],
   );
   const pick = (seam: SeamName, side: Side) => {
