@@ -99,7 +99,7 @@ async fn rail(browser: &Browser, garments: usize) -> f64 {
         browser.goto("/").await;
         browser
             .until("the rail to answer", || async {
-                browser.run("return window.answersAt", json!([])).await.is_f64()
+                browser.run("return window.answersAt", json!([])).await.is_number()
             })
             .await;
         let time = browser.run("return window.answersAt", json!([])).await;

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Button, Input } from "antd";
-import { useState } from "react";
+import { useDeferredValue, useState } from "react";
 import { useNavigate } from "react-router";
 import type { Of } from "../../api/client";
 import { calendarQuery, railQuery } from "../../api/queries";
@@ -19,6 +19,8 @@ type Hanging = Of<"Hanging">;
 
 /** From so many garments on there is something to find. */
 const searchedFrom = 12;
+/** So many hang at once; the rest are hung while the page already answers. */
+const hungFirst = 24;
 
 /** Home: every garment hanging to scale, with its next act and due day. */
 export default function Rail() {
@@ -110,9 +112,10 @@ function Rod({
     ...all.map((each) => (each.figure ? each.figure.top - each.figure.bottom : 900)),
     0,
   );
+  const hung = useDeferredValue(all, all.slice(0, hungFirst));
   return (
     <div className="rail-rod">
-      {all.map((hanging) => (
+      {hung.map((hanging) => (
         <button
           key={hanging.id}
           type="button"
