@@ -1,8 +1,6 @@
 //! Pins on the drawing at the mirror: nudged by the marks of the tape with the arrow keys, and dragged along their seam.
 
-use std::time::Duration;
-
-use serde_json::{Value, json};
+use serde_json::json;
 use vemble_browser_tests::{Browser, DESK, Workroom};
 use vemble_fit::{Pin, SeamName, Side};
 
@@ -94,11 +92,14 @@ async fn a_pin_is_dragged_along_its_seam_and_nowhere_else() {
         assert!(each == id || (at(&now, each) - station).abs() < 1e-6, "{each} stays");
     }
     // A touch picks its seam and moves nothing.
-    let stands = kept(&browser, &fitting, id).await;
-    let there = head(&browser, other).await;
+    let solution = browser.solution(&fitting).await;
+    let seam = solution.seams.iter().find(|each| each.seam == SeamName::CentreBack).expect("the seam");
+    let pin = &seam.pins[0];
+    let there =
+        head(&browser, &format!("Pin in the {}: {} at {}", seam.words, pin.shown[1], pin.shown[0])).await;
+    let picked = async || browser.text(".seam-key[aria-pressed=true]").await;
+    assert!(!picked().await.contains("centre back"));
     browser.drag(there, there).await;
-    tokio::time::sleep(Duration::from_millis(400)).await;
-    assert_eq!(kept(&browser, &fitting, id).await, stands);
-    let pressed = "return document.activeElement !== null";
-    assert_eq!(browser.run(pressed, json!([])).await, Value::Bool(true));
+    browser.until("its seam is picked", || async { picked().await.contains("centre back") }).await;
+    assert_eq!(browser.solution(&fitting).await.seams, solution.seams);
 }

@@ -145,7 +145,8 @@ impl Known<'_> {
         // Elastic goes through the back half: what is in front lies flat.
         let elastic = of("elastic in the back of its waist", SumKind::Elastic).length("spans", waist.half());
         let too_wide = row.ease_after.zip(row.wanted).map(|(ease, wanted)| ease - wanted);
-        let elastic = match too_wide.filter(|gap| gap.is_positive()) {
+        let scale = self.drawn.habits.scale;
+        let elastic = match too_wide.filter(|gap| gap.is_positive() && scale.shows(*gap)) {
             Some(gap) => elastic.length("gap", gap),
             None => elastic,
         };
@@ -173,7 +174,13 @@ impl Known<'_> {
         let solved = self.solved(hem);
         let side = solved.and_then(|solved| solved.sides.first());
         let girth = side.map_or(place.girth, |side| side.girth[1]);
-        let mut sums: Vec<KnownSum> = solved.map(|solved| solved.sums.clone()).unwrap_or_default();
+        // Its row of buttons was said already, and two vents lead to one sum.
+        let mut sums: Vec<KnownSum> = Vec::new();
+        for sum in solved.into_iter().flat_map(|solved| &solved.sums) {
+            if sum.sum != SumKind::Spacing && !sums.contains(sum) {
+                sums.push(sum.clone());
+            }
+        }
         let asked = |sum: SumKind| sums.iter().any(|known| known.sum == sum);
         let at = SumPlace::Hem { hem };
         let mut more = Vec::new();
