@@ -1,4 +1,4 @@
-.PHONY: demo test hunt bench screenshots fmt types
+.PHONY: demo test hunt hunt-browser bench screenshots fmt types
 
 demo: ## Build, load the demo workroom and serve it
 	@scripts/demo.sh
@@ -8,6 +8,9 @@ test: ## Everything, the browser included
 
 hunt: ## Try every property on many more cases, by other chance each time
 	@scripts/hunt.sh
+
+hunt-browser: ## The browser tests fifty times over, with both cores kept busy
+	@scripts/hunt.sh browser
 
 bench: ## Print the figures of docs/benchmarks.md
 	@scripts/bench.sh

@@ -11,6 +11,8 @@ say "The solver and the whole job"
 cargo bench --quiet --workspace --bench solver
 say "The server"
 cargo bench --quiet --workspace --bench server
+say "What a flood leaves of it for others"
+cargo bench --quiet --workspace --bench floods
 say "The screen"
 need_packages chromium chromium-driver
 cargo build --quiet --profile bench --workspace --bin vemble

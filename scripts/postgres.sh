@@ -4,6 +4,7 @@
 #   postgres.sh stop DIR    stops it
 #   postgres.sh crash DIR   ends it as a power cut does
 #   postgres.sh freeze DIR  holds all of it still, connections open; thaw DIR lets it go on
+# What VEMBLE_POSTGRES_OPTIONS holds is handed to it as it starts.
 # PostgreSQL refuses to run as root; as root it is run as the user "postgres", and where that user
 # cannot reach DIR its files are kept under /var/tmp instead.
 . "$(dirname "$0")/common.sh"
@@ -38,7 +39,7 @@ start() {
             if [ $attempt != 1 ] || [ ! -e "$home/port" ]; then free_port > "$home/port"; fi
             port=$(cat "$home/port")
             pg pg_ctl -D "$data" -w -t 60 -l "$home/log" \
-                -o "-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c max_connections=200" start >/dev/null && break
+                -o "-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c max_connections=200 ${VEMBLE_POSTGRES_OPTIONS:-}" start >/dev/null && break
             [ $attempt = 3 ] && { cat "$home/log" >&2; exit 1; }
         done
     fi

@@ -1,15 +1,17 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Suspense, useEffect, useRef } from "react";
 import { Link, Route, Routes, useLocation } from "react-router";
-import { type Of, SIGNED_OUT } from "./api/client";
-import { keepFor, waitingHere } from "./api/kept";
+import { type Of, pageIs, SIGNED_OUT } from "./api/client";
 import { whoQuery } from "./api/queries";
 import { Frame } from "./frame/Frame";
 import { patient } from "./frame/patient";
+import { useOnceStill } from "./places/door/useOnceStill";
+import { PostOffice, useKeptHere } from "./waiting/usePost";
 
 const Door = patient(() => import("./places/door/Door"));
 const Join = patient(() => import("./places/door/Join"));
 const FriendsHouse = patient(() => import("./places/door/FriendsHouse"));
+const SomebodyElse = patient(() => import("./places/door/SomebodyElse"));
 const SignInAgain = patient(() => import("./places/door/SignInAgain"));
 const Rail = patient(() => import("./places/rail/Rail"));
 const HangGarment = patient(() => import("./places/hang/HangGarment"));
@@ -18,26 +20,39 @@ const HabitsPage = patient(() => import("./places/people/HabitsPage"));
 const AccountPage = patient(() => import("./places/account/AccountPage"));
 const FittingPlace = patient(() => import("./fitting/FittingPlace"));
 
+/** Somebody who came in by this window: the account, or a friend's device in one of its fittings. */
+type Inside = { page: string; owner: string; name: string; guest: Of<"AsGuest"> | null };
+
+function insideOf(who: Of<"Who"> | undefined): Inside | null {
+  const page = who?.page;
+  if (!who || !page) return null;
+  if (who.email) return { page, owner: page, name: who.email, guest: null };
+  const guest = who.guest ?? null;
+  // A friend who comes in again finds what they typed: it is theirs in this fitting, by whichever words they came.
+  return guest && { page, owner: `friend ${guest.fitting} ${guest.name}`, name: guest.name, guest };
+}
+
 /** Every place of the house behind its door. */
 export function House() {
   const queries = useQueryClient();
   const who = useQuery(whoQuery);
-  // Who came in by this window. When the session ends the place stays as it is, under a door.
-  const inside = useRef<string | null>(null);
-  // The fitting this device is in as a friend's. When it is sent out, what it typed stays on the screen.
-  const reading = useRef<Of<"AsGuest"> | null>(null);
+  // Who came in by this window: the place stays theirs, also when the session ends or becomes another's.
+  const inside = useRef<Inside | null>(null);
   const { pathname } = useLocation();
   useEffect(() => {
     const ask = () => void queries.invalidateQueries({ queryKey: whoQuery.queryKey });
     window.addEventListener(SIGNED_OUT, ask);
     return () => window.removeEventListener(SIGNED_OUT, ask);
   }, [queries]);
-  const email = who.data?.email ?? null;
-  const another = email !== null && inside.current !== null && email !== inside.current;
-  useEffect(() => {
-    // Somebody else came in: nothing of the first stays on the screen.
-    if (another) window.location.assign("/");
-  }, [another]);
+  const now = insideOf(who.data);
+  // A friend comes in again by new words: another device to the workroom, the same friend here.
+  if (now && (inside.current === null || inside.current.owner === now.owner)) {
+    inside.current = now;
+    pageIs(now.page);
+  }
+  const here = inside.current;
+  const there = here !== null && now?.page === here.page;
+  const atTheDoor = useOnceStill(here !== null && !there);
   if (who.isPending) {
     return (
       <div className="page stack" role="status">
@@ -48,61 +63,51 @@ export function House() {
       </div>
     );
   }
-  if (another) return null;
-  const guest = who.data?.guest ?? null;
-  if (guest) reading.current = guest;
-  if (email === null && (pathname === "/join" || reading.current)) {
-    if (reading.current) keepFor(`friend ${reading.current.fitting}`);
-    return (
-      <Suspense>
-        {pathname === "/join" || reading.current === null ? (
-          <Join />
-        ) : (
-          <>
-            {guest === null && (
-              <p className="banner" role="alert">
-                You are not in this fitting any more. What you typed is kept here; ask your friend for new
-                words and <Link to="/join">come in again</Link>.
-              </p>
-            )}
-            <FriendsHouse guest={reading.current} />
-          </>
-        )}
-      </Suspense>
-    );
+  const demo = who.data?.demo ?? false;
+  if (here === null) {
+    return <Suspense>{pathname === "/join" ? <Join /> : <Door demo={demo} />}</Suspense>;
   }
-  if (email) {
-    inside.current = email;
-    keepFor(email);
-  }
-  if (inside.current === null) {
-    return (
-      <Suspense>
-        <Door demo={who.data?.demo ?? false} />
-      </Suspense>
-    );
-  }
+  const another = now && !there ? now : null;
   return (
-    <>
-      {email === null && (
+    <PostOffice key={here.owner} owner={here.owner} name={keptName(here)} there={there}>
+      {here.guest ? (
         <Suspense>
-          <SignInAgain email={inside.current} demo={who.data?.demo ?? false} />
+          {pathname === "/join" ? (
+            <Join />
+          ) : (
+            <>
+              {another && atTheDoor && <SomebodyElse friend={here.name} now={another.name} />}
+              {now === null && (
+                <p className="banner" role="alert">
+                  You are not in this fitting any more. What you typed is kept here; ask your friend for new
+                  words and <Link to="/join">come in again</Link>.
+                </p>
+              )}
+              <FriendsHouse guest={here.guest} />
+            </>
+          )}
         </Suspense>
+      ) : (
+        <>
+          {atTheDoor && (
+            <Suspense>
+              <SignInAgain email={here.name} demo={demo} another={another?.name ?? null} />
+            </Suspense>
+          )}
+          <Places email={here.name} />
+        </>
       )}
-      <Places email={inside.current} />
-    </>
+    </PostOffice>
   );
 }
 
+/** The name under which earlier builds kept what was theirs. */
+const keptName = ({ name, guest }: Inside) => (guest ? `friend ${guest.fitting}` : name);
+
 /** What this browser keeps meanwhile. */
 function Kept() {
-  const { fittings, readings } = waitingHere();
-  const parts = [
-    fittings > 0 ? `changes to ${fittings === 1 ? "one fitting" : `${fittings} fittings`}` : null,
-    readings > 0 ? (readings === 1 ? "one reading" : `${readings} readings`) : null,
-  ].filter(Boolean);
-  if (parts.length === 0) return null;
-  return <p>Kept in this browser until it does: {parts.join(" and ")}.</p>;
+  const words = useKeptHere();
+  return words && <p>Kept in this browser until it does: {words}.</p>;
 }
 
 function Places({ email }: { email: string }) {

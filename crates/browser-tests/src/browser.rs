@@ -10,6 +10,7 @@ use std::time::{Duration, Instant};
 
 use fantoccini::actions::{InputSource, MOUSE_BUTTON_LEFT, MouseActions, PointerAction};
 use fantoccini::elements::Element;
+use fantoccini::wd::WindowHandle;
 use fantoccini::{Client, ClientBuilder, Locator};
 use hyper_util::client::legacy::connect::HttpConnector;
 use serde_json::{Value, json};
@@ -97,6 +98,7 @@ impl Browser {
             "--disable-sync",
             "--disable-dev-shm-usage",
             "--lang=en-GB",
+            "--force-prefers-reduced-motion",
             &profile_flag,
         ];
         let metrics = json!({
@@ -140,6 +142,37 @@ impl Browser {
         self.client.goto("about:blank").await.expect("an empty page");
     }
 
+    /// Opens one more window of this browser on a page of the product, and goes on in it; the window it was in.
+    ///
+    /// # Panics
+    /// When the browser opens none.
+    pub async fn another_window(&self, path: &str) -> WindowHandle {
+        let here = self.client.window().await.expect("a window");
+        let other = self.client.new_window(true).await.expect("another window");
+        self.client.switch_to_window(other.handle).await.expect("it is there");
+        self.goto(path).await;
+        here
+    }
+
+    /// Goes on in a window that is open; the window it was in.
+    ///
+    /// # Panics
+    /// When it was closed.
+    pub async fn in_window(&self, window: WindowHandle) -> WindowHandle {
+        let here = self.client.window().await.expect("a window");
+        self.client.switch_to_window(window).await.expect("it is there");
+        here
+    }
+
+    /// Closes the window it is in and goes on in another.
+    ///
+    /// # Panics
+    /// When that one was closed.
+    pub async fn close_window(&self, next: WindowHandle) {
+        self.client.close_window().await.expect("it was open");
+        self.client.switch_to_window(next).await.expect("it is there");
+    }
+
     /// Where the browser is.
     ///
     /// # Panics
@@ -175,6 +208,11 @@ impl Browser {
     /// Waits until what was changed is shown as saved.
     pub async fn see_saved(&self) {
         self.until("Saved", || async { self.text("[data-testid=saved]").await == "Saved" }).await;
+    }
+
+    /// Tells the page that the connection is back, as the browser does: what waits for its turn is sent now.
+    pub async fn comes_online(&self) {
+        self.run("window.dispatchEvent(new Event('online'))", Value::Null).await;
     }
 
     /// The words of a part of the screen; empty when it is not there.

@@ -21,8 +21,17 @@ pub enum Mood {
     Hangs,
 }
 
-/// Moods still to come, each for a method and a part of a path.
-type Moods = Arc<Mutex<VecDeque<(&'static str, &'static str, Mood)>>>;
+/// A mood still to come, for a method and a part of a path.
+struct Coming {
+    method: &'static str,
+    path: &'static str,
+    mood: Mood,
+    /// It lasts until the door is well again.
+    lasts: bool,
+    met: bool,
+}
+
+type Moods = Arc<Mutex<VecDeque<Coming>>>;
 
 /// A door before a workroom.
 pub struct Contrary {
@@ -55,7 +64,28 @@ impl Contrary {
     /// # Panics
     /// When a task of it has panicked.
     pub fn next(&self, method: &'static str, path: &'static str, mood: Mood) {
-        self.moods.lock().expect("moods").push_back((method, path, mood));
+        self.come(Coming { method, path, mood, lasts: false, met: false });
+    }
+
+    /// Every request with this method and a path that contains `path` meets this mood, until the door is well again:
+    /// for what has to be looked at meanwhile.
+    ///
+    /// # Panics
+    /// When a task of it has panicked.
+    pub fn from_now_on(&self, method: &'static str, path: &'static str, mood: Mood) {
+        self.come(Coming { method, path, mood, lasts: true, met: false });
+    }
+
+    /// No mood is to come any more.
+    ///
+    /// # Panics
+    /// When a task of it has panicked.
+    pub fn be_well(&self) {
+        self.moods.lock().expect("moods").clear();
+    }
+
+    fn come(&self, mood: Coming) {
+        self.moods.lock().expect("moods").push_back(mood);
     }
 
     /// True when every mood has had its request.
@@ -64,7 +94,7 @@ impl Contrary {
     /// When a task of it has panicked.
     #[must_use]
     pub fn is_spent(&self) -> bool {
-        self.moods.lock().expect("moods").is_empty()
+        self.moods.lock().expect("moods").iter().all(|coming| coming.met)
     }
 }
 
@@ -74,8 +104,13 @@ async fn answer(mut visitor: TcpStream, server: String, moods: Moods) -> Option<
     let line = head.lines().next()?.to_owned();
     let mood = {
         let mut moods = moods.lock().expect("moods");
-        let met = moods.iter().position(|(method, path, _)| line.starts_with(method) && line.contains(path));
-        met.and_then(|at| moods.remove(at)).map(|(_, _, mood)| mood)
+        let met = moods.iter_mut().find(|each| line.starts_with(each.method) && line.contains(each.path));
+        let mood = met.map(|each| {
+            each.met = true;
+            each.mood
+        });
+        moods.retain(|each| each.lasts || !each.met);
+        mood
     };
     match mood {
         Some(Mood::Says(status)) => says(&mut visitor, status, "").await,

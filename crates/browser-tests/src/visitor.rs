@@ -61,6 +61,17 @@ impl Visitor {
         }
     }
 
+    /// Hands a workroom file over; status, or nothing where no answer came.
+    #[must_use]
+    pub fn hand_over(&self, length: usize, file: impl std::io::Read) -> Option<u16> {
+        let request = self.agent.post(&format!("{}/api/v1/workroom", self.url));
+        let request = request.set("Content-Type", "application/zip");
+        match request.set("Content-Length", &length.to_string()).send(file) {
+            Ok(response) | Err(ureq::Error::Status(_, response)) => Some(response.status()),
+            Err(ureq::Error::Transport(_)) => None,
+        }
+    }
+
     /// What is told on a stream of events, as it comes.
     ///
     /// # Panics

@@ -24,9 +24,13 @@ async fn a_password_is_changed_and_an_account_deleted_on_its_own_page() {
         assert!(!browser.scrolls_sideways().await);
         assert!(browser.faults().await.is_empty(), "{:?}", browser.faults().await);
         browser.fill("Write wren@example.org to delete it", "wren@example").await;
+        browser.fill("Its password", "not the one in force").await;
         browser.press("Delete the account for good").await;
         browser.see("Nothing was deleted.").await;
         browser.fill("Write wren@example.org to delete it", "wren@example.org").await;
+        browser.press("Delete the account for good").await;
+        browser.see("That is not the password in force. Nothing was deleted.").await;
+        browser.fill("Its password", "thimble and beeswax").await;
         browser.press("Delete the account for good").await;
         browser.see("You pin and look.").await;
         browser.fill("Address", "wren@example.org").await;
@@ -59,7 +63,7 @@ async fn everything_is_saved_in_one_file_and_restored_into_a_new_workroom() {
     browser.hand("Workroom file", &letter).await;
     browser.see("no zip file, or a damaged one").await;
     browser.hand("Workroom file", &file).await;
-    browser.see("15 garments").await;
+    browser.see("Restored: 5 people, 15 garments").await;
     assert_eq!(browser.download("/api/v1/workroom.zip").await, saved, "the same file again");
     browser.goto("/").await;
     browser.see("Brown corduroys").await;

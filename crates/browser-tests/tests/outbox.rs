@@ -51,11 +51,13 @@ async fn a_workroom_that_hangs_is_asked_again() {
     let browser = Browser::open_demo(&door.url, DESK).await;
     browser.goto(&format!("/fittings/{}/mirror", demo_fitting(301))).await;
     browser.see("11 pins read").await;
-    door.next("POST", "/api/v1/fittings/", Mood::Hangs);
+    door.from_now_on("POST", "/api/v1/fittings/", Mood::Hangs);
     browser.keys("l400\n6\n").await;
     browser.see("12 pins read").await;
     browser.until("it hangs", || async { door.is_spent() }).await;
     browser.see("kept in this browser").await;
+    door.be_well();
+    browser.comes_online().await;
     browser.see_saved().await;
     assert_eq!(browser.job(&demo_fitting(301)).await.fitting.pins.len(), 12);
 }

@@ -32,9 +32,9 @@ async fn a_reading_that_was_not_taken_is_one_press_away() {
         let solution = browser.solution(&fitting).await;
         let side = solution.seams.iter().find(|seam| seam.seam == SeamName::Side).expect("a side seam");
         let right = side.pins.iter().filter(|pin| pin.side == Side::Right).map(|pin| pin.station);
-        let lowest = right.min().expect("read on the right");
-        let station = (lowest.mm() / 2.0).round();
-        assert!(station > 11.0, "far enough from the lowest pin to have no partner");
+        let highest = right.max().expect("read on the right");
+        let station = (highest.mm() + 50.0).round();
+        assert!(station < side.length.mm(), "so far above the highest pin that it has no partner there");
         browser.press_at("input[name=station]").await;
         browser.keys(&format!("{seam}{station:.0}\n9\n")).await;
         browser.see_in("[data-testid=echo]", "9 mm from the seam").await;
@@ -64,6 +64,37 @@ async fn a_reading_that_was_not_taken_is_one_press_away() {
                     && solution.warnings.iter().all(|warning| warning.code != "evening.not_read")
             })
             .await;
+        assert!(!browser.scrolls_sideways().await);
+    }
+}
+
+#[tokio::test]
+async fn what_a_line_does_where_nobody_pinned_is_said_with_a_button_for_each_way() {
+    for screen in [DESK, PHONE] {
+        let workroom = Workroom::demo();
+        // Pinned eight deep at the hip of a pair of trousers, up to a hand's width under their band.
+        let (browser, fitting) = Browser::open_fitting(&workroom.url, screen, 305, "chalk").await;
+        browser.see_in("[data-testid=warnings]", "Nobody pinned the last").await;
+        let waist = async || browser.solution(&fitting).await.levels[0].girth.change().mm();
+        let before = waist().await;
+        assert!(before < -10.0, "{before}");
+        let faults = browser.faults().await;
+        assert!(faults.is_empty(), "{faults:?}");
+        let ways = browser.texts(".ways button").await;
+        let leave =
+            ways.iter().find(|words| words.ends_with("and leave the band")).expect("a way past the band");
+        browser.press(leave).await;
+        browser.see_saved().await;
+        browser.until("the waist stays as it was", || async { waist().await.abs() < 0.5 }).await;
+        browser
+            .until("nothing is left to be said of it", || async {
+                !browser.text("main").await.contains("Nobody pinned the last")
+            })
+            .await;
+        // It is taken back like any other change.
+        browser.press("Undo").await;
+        browser.see_in("[data-testid=warnings]", "Nobody pinned the last").await;
+        browser.until("as before", || async { (waist().await - before).abs() < 1e-6 }).await;
         assert!(!browser.scrolls_sideways().await);
     }
 }

@@ -31,11 +31,15 @@ fn a_database_that_holds_still_is_said_pages_come_and_it_recovers_by_itself() {
     for path in ["/api/v1/garments", "/api/health", "/api/v1/session"] {
         assert_eq!(code(&visitor.get(path)), (503, "store.unavailable"), "{path}");
     }
-    // A page needs no database, with a cookie too; more ask than the pool has connections.
-    for _ in 0..12 {
-        assert_eq!(visitor.get("/").0, 200);
-        assert_eq!(visitor.get("/api/v1/garments").0, 503);
-    }
+    // A page needs no database, with a cookie too; more ask at once than the pool has connections.
+    std::thread::scope(|scope| {
+        for _ in 0..12 {
+            scope.spawn(|| {
+                assert_eq!(visitor.get("/").0, 200);
+                assert_eq!(visitor.get("/api/v1/garments").0, 503);
+            });
+        }
+    });
     postgres.thaw();
     let mut asked = 0;
     while visitor.get("/api/v1/garments").0 != 200 {
@@ -57,6 +61,99 @@ fn a_table_somebody_holds_keeps_only_those_waiting_who_need_it() {
     assert_eq!(visitor.get("/api/v1/wearers").0, 200);
     holder.batch_execute("ROLLBACK").expect("let go");
     assert_eq!(visitor.get("/api/v1/garments").0, 200);
+}
+
+/// A change of one pin of the corduroys, under an id of its own.
+fn put_pin(n: u32) -> Value {
+    let pin = json!({
+        "id": format!("starved{n}"), "seam": "outseam", "side": "left", "datum": "hem", "station": 400 + n,
+        "mode": "seam_to_pin", "reading": 6,
+    });
+    let id = format!("01930000-0000-7000-8000-0000000bb{n:03}");
+    json!({ "changes": [{ "id": id, "parts": [{ "change": "put_pin", "pin": pin }] }] })
+}
+
+/// Sends every connection of a database but this one away, so that the next find it as it was made.
+const SENT_AWAY: &str = "SELECT pg_terminate_backend(pid) FROM pg_stat_activity \
+     WHERE datname = current_database() AND pid <> pg_backend_pid()";
+
+#[test]
+fn a_database_that_can_only_be_read_and_one_whose_disk_is_full_are_told_apart_and_lose_nothing() {
+    let database = testing::fresh_database();
+    let workroom = Workroom::on(&database, true);
+    let visitor = Visitor::in_demo(&workroom.url);
+    let path = format!("/api/v1/fittings/{}/changes", demo_fitting(301));
+    let mut keeper = PgConnection::establish(&database).expect("a connection");
+    let (_, name) = database.rsplit_once('/').expect("a name");
+    let mut nth = 0;
+    let mut refused = 0;
+    let mut send = |status: u16, told: &str| {
+        // A connection that was sent away is found dead once.
+        for _ in 0..20 {
+            let answer = visitor.send("POST", &path, Some(&put_pin(nth))).expect("an answer");
+            refused += usize::from(answer.0 == 503);
+            if code(&answer) == (status, told) {
+                nth += 1;
+                return answer.1;
+            }
+            assert!([200, 503].contains(&answer.0) && code(&answer).1 != "server.failed", "{answer:?}");
+            std::thread::sleep(Duration::from_millis(100));
+        }
+        panic!("it was never told {told}");
+    };
+    send(200, "");
+    keeper
+        .batch_execute(&format!("ALTER DATABASE {name} SET default_transaction_read_only = on"))
+        .expect("set");
+    keeper.batch_execute(SENT_AWAY).expect("sent away");
+    let told = send(503, "store.read_only");
+    assert!(
+        told["detail"].as_str().is_some_and(|words| words.contains("can only be read just now")),
+        "{told}"
+    );
+    assert_eq!(visitor.get("/api/v1/garments").0, 200, "reading goes on");
+    keeper.batch_execute("SET default_transaction_read_only = off").expect("set");
+    keeper.batch_execute(&format!("ALTER DATABASE {name} RESET default_transaction_read_only")).expect("set");
+    keeper.batch_execute(SENT_AWAY).expect("sent away");
+    send(200, "");
+    // PostgreSQL's own word for a disk that is full.
+    keeper
+        .batch_execute(
+            "CREATE FUNCTION no_room() RETURNS trigger LANGUAGE plpgsql AS \
+             $$ BEGIN RAISE EXCEPTION 'could not extend file: No space left on device' USING ERRCODE = '53100'; END $$; \
+             CREATE TRIGGER no_room BEFORE INSERT OR UPDATE ON pin FOR EACH ROW EXECUTE FUNCTION no_room()",
+        )
+        .expect("a full disk");
+    let told = send(503, "store.full");
+    assert!(told["detail"].as_str().is_some_and(|words| words.contains("disk is full")), "{told}");
+    assert_eq!(visitor.get("/api/v1/garments").0, 200, "reading goes on");
+    keeper.batch_execute("DROP TRIGGER no_room ON pin").expect("room");
+    send(200, "");
+    // What was refused meanwhile goes in when it is sent again, and nothing twice.
+    for n in 0..nth {
+        assert_eq!(visitor.send("POST", &path, Some(&put_pin(n))).expect("an answer").0, 200);
+    }
+    // Each of them stands in the log, once and with its reason.
+    let log = workroom.log();
+    let said = ["the database is away", "nothing can be kept", "the store failed"];
+    assert_eq!(said.map(|words| log.matches(words).count()).iter().sum::<usize>(), refused, "{log}");
+    assert_eq!(log.matches("the store failed").count(), 0, "{log}");
+    let (_, fitting) = visitor.get(&format!("/api/v1/fittings/{}", demo_fitting(301)));
+    let kept = fitting["fitting"]["pins"].as_array().expect("pins").iter();
+    let kept = kept.filter(|pin| pin["id"].as_str().is_some_and(|id| id.starts_with("starved"))).count();
+    assert_eq!(kept, nth as usize);
+}
+
+#[test]
+fn a_screen_that_is_closed_leaves_its_seat_at_once() {
+    let workroom = Workroom::on(&testing::fresh_database(), true);
+    let visitor = Visitor::in_demo(&workroom.url);
+    let path = format!("/api/v1/fittings/{}/changes?since=0", demo_fitting(301));
+    // More than an account has seats, one after the other.
+    for _ in 0..100 {
+        let mut told = visitor.follow(&path);
+        assert!(told.next().is_some(), "a line");
+    }
 }
 
 /// What a server says that does not come up.
@@ -184,6 +281,75 @@ fn one_account_that_asks_for_everything_leaves_room_for_another() {
         done.store(true, Ordering::Relaxed);
     });
     assert!(turned_away.load(Ordering::Relaxed) > 0, "forty at once are more than one account's share");
+}
+
+/// What the server may hold of the machine's memory beside twice what it holds at rest, in MB, as the guide says.
+const BESIDE: f64 = 512.0;
+/// Bytes of a workroom file that come before it stops coming.
+const COMES: usize = 62_000_000;
+
+/// A file that stops coming, until somebody lets go of it.
+struct Unfinished<'a> {
+    left: usize,
+    over: &'a AtomicBool,
+}
+
+impl Read for Unfinished<'_> {
+    fn read(&mut self, into: &mut [u8]) -> std::io::Result<usize> {
+        while self.left == 0 && !self.over.load(Ordering::Relaxed) {
+            std::thread::sleep(Duration::from_millis(20));
+        }
+        let count = into.len().min(self.left);
+        into[..count].fill(b'P');
+        self.left -= count;
+        Ok(count)
+    }
+}
+
+#[test]
+fn what_comes_in_at_once_is_bounded_together() {
+    let workroom = Workroom::on(&testing::fresh_database(), true);
+    let entry =
+        |name: &str| json!({ "email": format!("{name}@example.org"), "password": "a long enough password" });
+    let visitors: Vec<Visitor> = (0..8)
+        .map(|i| {
+            let visitor = Visitor::new(&workroom.url);
+            let entry = entry(&format!("somebody{i}"));
+            assert_eq!(visitor.send("POST", "/api/v1/account", Some(&entry)).expect("an answer").0, 202);
+            assert_eq!(visitor.send("POST", "/api/v1/session", Some(&entry)).expect("an answer").0, 200);
+            visitor
+        })
+        .collect();
+    let [rest, _] = workroom.memory();
+    let over = AtomicBool::new(false);
+    let most = std::thread::scope(|scope| {
+        for visitor in visitors.iter().cycle().take(40) {
+            let file = Unfinished { left: COMES, over: &over };
+            // None of them is ever whole.
+            scope.spawn(|| visitor.hand_over(COMES + 1, file));
+        }
+        // Two are let in, and both are there.
+        let mut looks = 0;
+        while workroom.memory()[0] < rest + 2.0 * 55.0 {
+            looks += 1;
+            assert!(looks < 3_000, "{:?} at rest {rest}", workroom.memory());
+            std::thread::sleep(Duration::from_millis(20));
+        }
+        let strangers: Vec<_> = (0..120)
+            .map(|i| {
+                let (url, path) = (&workroom.url, ["/api/v1/account", "/api/v1/session"][i % 2]);
+                let entry = entry(&format!("stranger{i}"));
+                scope.spawn(move || Visitor::new(url).send("POST", path, Some(&entry)).expect("an answer").0)
+            })
+            .collect();
+        let told: Vec<u16> = strangers.into_iter().map(|each| each.join().expect("an answer")).collect();
+        over.store(true, Ordering::Relaxed);
+        assert!(told.iter().all(|status| [202, 401, 429, 503].contains(status)), "{told:?}");
+        workroom.memory()[1]
+    });
+    println!("at rest {rest:.0} MB, at most {most:.0} MB");
+    assert!(most <= 2.0 * rest + BESIDE, "{most:.0} MB, at rest {rest:.0}");
+    assert_eq!(visitors[0].get("/api/v1/wearers").0, 200);
 }
 
 /// What a server says to a body of which one letter comes.

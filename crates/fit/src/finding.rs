@@ -32,16 +32,96 @@ pub(crate) struct Unread {
     pub(crate) station: f64,
 }
 
-/// What a line does over the stretch towards a free end where nobody pinned.
+/// What a line does beyond its outermost pin.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub(crate) enum Beyond {
+    /// It runs off, or on into the next seam.
+    Runs,
+    /// What cannot fade out before the band is held through it.
+    Band,
+    /// It is on its way back to the old stitching.
+    Fades,
+}
+
+/// What else can be done about a stretch nobody pinned.
+#[derive(Debug, Clone, Copy, PartialEq)]
+pub(crate) enum WayOut {
+    /// Let the line be back on the old stitching at this station.
+    FadeOut { at: f64 },
+    /// Let it run off.
+    RunOff,
+    /// Let it be back by the lower edge of the band, steeper than usual.
+    Steeper,
+    /// Take the band in by all of it.
+    Hold { depth: Length },
+    /// A shallower outermost pin.
+    Shallower { station: f64, depth: Length },
+}
+
+/// What a line does beyond its outermost pin, where nobody read anything.
 #[derive(Debug, Clone, PartialEq)]
 pub(crate) struct Unpinned {
     pub(crate) seam: SeamName,
+    /// Whose line it is: `centre` where one serves both sides.
+    pub(crate) side: Side,
     pub(crate) end: SeamEnd,
-    /// How long the stretch is.
+    pub(crate) does: Beyond,
+    /// The level that changes most, and by how much.
+    pub(crate) change: Option<(LevelName, Length)>,
+    /// How long the stretch to the end is.
     pub(crate) bare: Length,
-    /// Depths at its last pin and at the edge.
+    /// Depths at its last pin and at the end.
     pub(crate) depths: [Length; 2],
     pub(crate) read: Unread,
+    /// True at the seam's upper end.
+    pub(crate) upper: bool,
+    pub(crate) ways: Vec<WayOut>,
+}
+
+/// A line that cannot be drawn as asked.
+#[derive(Debug, Clone, PartialEq)]
+pub(crate) struct Refused {
+    pub(crate) seam: Seam,
+    /// The seam it goes on into, where it is carried across.
+    pub(crate) beyond: Option<Seam>,
+    pub(crate) refusal: LineRefusal,
+    pub(crate) let_out: Option<LetOut>,
+    /// What is in the seam and in the way.
+    pub(crate) in_it: Option<InSeam>,
+    /// A reading that was not taken, without whose stand-in the line could be drawn.
+    pub(crate) unread: Option<Unread>,
+}
+
+impl Refused {
+    /// The seam the refusal is about: on a line that is carried across, the one its pin stands in.
+    pub(crate) fn about(&self) -> SeamName {
+        let beyond = self.beyond.as_ref().filter(|_| self.refusal.station() > Some(self.seam.length));
+        beyond.unwrap_or(&self.seam).name
+    }
+}
+
+/// What limits a seam where a pin asks for more.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub(crate) enum InSeam {
+    /// The allowance.
+    Inside,
+    /// A clip into it.
+    Clip,
+    /// Something set into the seam.
+    Fixture(FixtureKind),
+}
+
+/// A reading beyond what its seam allows, and what the line makes of it.
+#[derive(Debug, Clone, PartialEq)]
+pub(crate) struct Limited {
+    pub(crate) seam: Seam,
+    /// Where the pin stands, from the seam's lower end in millimetres.
+    pub(crate) station: f64,
+    /// What it asks for, and what the line has there.
+    pub(crate) depths: [Length; 2],
+    /// What is allowed, towards the depth asked for.
+    pub(crate) most: Length,
+    pub(crate) by: InSeam,
 }
 
 /// What becomes of the side that was not pinned.
@@ -87,9 +167,11 @@ pub(crate) enum Finding {
     OneSideOnly(OneSideOnly),
 
     /// No line can be drawn as asked.
-    LineRefused { seam: Box<Seam>, beyond: Option<Box<Seam>>, refusal: LineRefusal, let_out: Option<LetOut> },
-    /// A stretch towards a free end nobody pinned.
+    LineRefused(Box<Refused>),
+    /// A stretch beyond the outermost pin that moves a level nobody pinned.
     Unpinned(Box<Unpinned>),
+    /// A reading that asks for more than its seam allows.
+    Limited(Box<Limited>),
 
     /// Nobody has measured the wearer.
     Unmeasured { wearer: String },
@@ -132,8 +214,9 @@ pub(crate) enum Finding {
     LegShift(Length),
     /// What stands in a seam that moves.
     FixtureLimits { kind: FixtureKind, seam: SeamName, most: Length },
-    /// A seam across the body takes length: at its beginning and at its end.
-    CrossLength { seam: SeamName, takes: [Length; 2] },
+    /// A seam across the body takes length, at its beginning and at its end; and the levels whose girth changes because
+    /// other cloth comes to lie there.
+    CrossLength { seam: SeamName, takes: [Length; 2], girths: Vec<(LevelName, Length)> },
     /// Lines that go through the waist seam.
     WaistCrossed(Vec<SeamName>),
     /// What letting out may show, and whether anybody looked how much is inside.
@@ -171,7 +254,8 @@ impl Finding {
             Finding::NotRead { .. } => "evening.not_read",
             Finding::Twist { .. } => "evening.twist",
             Finding::OneSideOnly(_) => "evening.one_side",
-            Finding::LineRefused { .. } => "line.refused",
+            Finding::LineRefused(_) => "line.refused",
+            Finding::Limited(_) => "line.limited",
             Finding::Unpinned(_) => "line.unpinned",
             Finding::Unmeasured { .. } | Finding::MeasuresMissing { .. } => "body.missing",
             Finding::MeasuresStale { .. } => "body.stale",
@@ -261,7 +345,8 @@ impl Finding {
             | Finding::Traces { seam, .. } => (*seam).into(),
             Finding::NotRead { read, .. } => read.seam.name.into(),
             Finding::OneSideOnly(only) => only.seam.into(),
-            Finding::LineRefused { seam, .. } => seam.name.into(),
+            Finding::LineRefused(refused) => refused.about().into(),
+            Finding::Limited(limited) => limited.seam.name.into(),
             Finding::Unpinned(unpinned) => unpinned.seam.into(),
             Finding::Inset(inset) => inset.seam.into(),
             Finding::BackShare(_) | Finding::BackPockets(_) | Finding::BackGap { .. } => {
@@ -294,6 +379,7 @@ impl Finding {
         match self {
             Finding::NotRead { read, .. } => Some(read),
             Finding::Unpinned(unpinned) => Some(&unpinned.read),
+            Finding::LineRefused(refused) => refused.unread.as_ref(),
             _ => None,
         }
     }

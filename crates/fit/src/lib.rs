@@ -41,6 +41,7 @@ pub use house::choice::{
     LiningHangs, MatchBy, MirrorBy, OldEdge, Pairs, PinFace, PinSides, PinsLie, Preset, ReadBy, TriedIn,
 };
 pub use house::habit::{AllowanceHabit, EveningChoice, HabitOutOfRange, Habits, OneSide, Paper};
+pub use house::ranges::{RANGES, Range};
 pub use house::rules::{HouseEntry, HouseRule, RuleUnit};
 pub use judge::armhole::ArmholeFit;
 pub use judge::compare::{ComparedLevel, Comparison, compare, what_changed};
@@ -62,12 +63,12 @@ pub use operation::hem;
 pub use operation::letting_out::LetOut;
 pub use reading::datum::Datum;
 pub use reading::echo::echo_in_inches;
-pub use reading::echo::{Reading, echo};
+pub use reading::echo::{AloneLine, Reading, echo};
 pub use reading::evening;
 pub use reading::ladder::{ladder, moved_rung};
 pub use reading::pin::{DEEPEST_READING, EdgeRead, EntryMode, HIGHEST_TAKE_UP, LONGEST_SEAM, Pin, PinError};
 pub use reading::side::Side;
-pub use share::{ShareOut, SharePart, SharePlan, ShareRequest, share_out};
+pub use share::{ShareOut, SharePart, SharePlan, ShareRequest, ShownPlan, share_out};
 pub use sketch::body::{BodyFace, BodySketch, BodyTape, SketchedMeasure, sketch_body};
 pub use sketch::{Sketch, SketchedFlat, measured_on, sketch};
 pub use solve::about::About;
@@ -78,7 +79,7 @@ pub use solve::next_act::{NextAct, Place};
 pub use solve::settle::settle;
 pub use solve::stray::{Stray, StrayKind};
 pub use solve::summary::{Piece, Summary};
-pub use solve::warning::{ToRead, Warning, Weight};
+pub use solve::warning::{ToRead, Warning, Way, Weight};
 pub use solve::{
     DatumPlace, DrawnLine, EdgeLength, LineOutcome, LineRefused, MirroredMark, PinRead, PinnableSeam,
     ProposedDepth, ProposedEnds, RESULT_FORMAT, SeamEndings, SeamSolution, SideLine, Slide, Solution,

@@ -69,24 +69,32 @@ fn bending(knots: &[Knot]) -> f64 {
         .sum()
 }
 
-/// `∫ d′²`, by three-point Gauss quadrature, which is exact for what is of the fourth degree.
-fn tension(knots: &[Knot]) -> f64 {
+/// `∫ d′²/ℓ²`, by three-point Gauss quadrature, which is exact for what is of the fourth degree: `ℓ` is 120 mm up to the
+/// last pin, and 30 beyond it, where nobody pinned.
+fn tension(knots: &[Knot], last: f64) -> f64 {
     let (x, w) = (0.6f64.sqrt() / 2.0, [5.0 / 18.0, 8.0 / 18.0, 5.0 / 18.0]);
     knots
         .windows(2)
         .map(|pair| {
             let slopes = [0.5 - x, 0.5, 0.5 + x].map(|t| between(pair[0], pair[1], t).1.powi(2));
             let sum: f64 = slopes.iter().zip(w).map(|(slope, weight)| slope * weight).sum();
-            (pair[1].station - pair[0].station) * sum
+            let middle = (pair[0].station + pair[1].station) / 2.0;
+            let memory: f64 = if middle < last { 120.0 } else { 30.0 };
+            (pair[1].station - pair[0].station) * sum / memory.powi(2)
         })
         .sum()
 }
 
 /// What a line costs: how far it passes from the pins, how much it bends, and a little for its slope
-/// (docs/decisions/0018). One hand's reading spreads by 1.5.
+/// (docs/decisions/0018). One hand's reading spreads by 1.5; the first counts for more where the taper is so near that
+/// bending would draw the line off it by over a quarter of a millimetre.
 fn price(knots: &[Knot], targets: &[Target]) -> f64 {
-    let off: f64 = targets.iter().map(|t| ((at(knots, t.station) - t.depth) / 1.5).powi(2)).sum();
-    off + 3000.0 * (bending(knots) + tension(knots) / 120.0f64.powi(2))
+    let (room, fall) = (targets[0].station - knots[0].station, targets[0].depth);
+    let first = (0.25 * room.powi(3) / (12.0 * 3000.0 * fall)).sqrt().clamp(0.375, 1.5);
+    let spread = |i: usize| if i == 0 { first } else { 1.5 };
+    let off = targets.iter().enumerate().map(|(i, t)| ((at(knots, t.station) - t.depth) / spread(i)).powi(2));
+    let last = targets[targets.len() - 1].station;
+    off.sum::<f64>() + 3000.0 * (bending(knots) + tension(knots, last))
 }
 
 /// The least and most depth at a station: between the pins that bound its stretch, and beyond the last one

@@ -3,11 +3,14 @@
 
 mod common;
 
-use common::{any_shape, example, job, mm};
+use common::{any_shape, example, examples, job, mm};
 use proptest::strategy::{Strategy, ValueTree};
 use proptest::test_runner::TestRunner;
 use vemble_fit::garment::{Fixture, FixtureKind, Kind, LevelName, SeamAllowance};
-use vemble_fit::{Job, SeamName, ShareOut, ShareRequest, Side, share_out, solve};
+use vemble_fit::{
+    Job, Rounding, Scale, SeamName, ShareOut, SharePlan, ShareRequest, Side, Unit, read_tape, share_out,
+    solve,
+};
 
 fn shared(job: &Job, level: LevelName, lose: f64) -> ShareOut {
     share_out(job, ShareRequest { level, lose: mm(lose) }).expect("a share")
@@ -156,4 +159,57 @@ fn generated_garments_of_every_kind_can_share_a_waist_out() {
         assert!((plan.total.mm() - 16.0).abs() < 0.2, "{kind:?}: {}", plan.total.mm());
         assert!(plan.consequences.iter().any(|words| words.contains("open")), "{:?}", plan.consequences);
     }
+}
+
+/// What is shown of a plan makes what is shown in all, and that is what the balance shows.
+fn adds_up(name: &str, job: &Job, plan: &SharePlan, level: LevelName) {
+    let scale = job.habits.scale;
+    // As somebody reads it off the page.
+    let marks = |shown: &str| {
+        let read = read_tape(shown, scale.unit).unwrap_or_else(|error| panic!("{name}: {shown}: {error}"));
+        (read.mm() / scale.tick().mm()).round()
+    };
+    let parts: f64 = plan.parts.iter().map(|part| marks(&part.shown[1])).sum();
+    let besides = plan.shown.besides.as_deref().map_or(0.0, marks);
+    let said = format!("{name}, {}: {:?} {:?} {:?}", plan.title, plan.parts, plan.besides, plan.shown);
+    assert!((parts + besides - marks(&plan.shown.total)).abs() < 0.5, "{said}");
+    let row = plan.levels.iter().find(|row| row.girth.level == level).expect("the level");
+    let change = row.shown.change.as_deref().map_or(0.0, marks);
+    assert!((marks(&plan.shown.total) + change).abs() < 0.5, "{said}, in the balance {:?}", row.shown.change);
+    // Adding up moves a number by less than two marks, and most not at all.
+    for part in &plan.parts {
+        let exact = part.change.mm() / scale.tick().mm();
+        assert!((marks(&part.shown[1]) - exact).abs() < 2.0, "{said}");
+    }
+}
+
+#[test]
+fn what_a_plan_takes_adds_up_on_every_tape_for_every_kind() {
+    let scales = [
+        Scale::new(Unit::Mm, Rounding::Mm),
+        Scale::new(Unit::Cm, Rounding::Mm),
+        Scale::new(Unit::Cm, Rounding::HalfCm),
+        Scale::new(Unit::Inch, Rounding::EighthInch),
+        Scale::new(Unit::Inch, Rounding::SixteenthInch),
+    ];
+    let mut checked = 0;
+    let mut runner = TestRunner::deterministic();
+    let pinned = examples().into_iter().map(|(name, job)| (name, job, 24.0));
+    let generated = Kind::ALL.into_iter().map(|kind| {
+        let drawn = any_shape(kind).prop_filter("drawn", |shape| shape.pattern(&Default::default()).is_ok());
+        (format!("{kind:?}"), job(drawn.new_tree(&mut runner).expect("a shape").current()), 17.3)
+    });
+    for (name, mut job, lose) in pinned.chain(generated) {
+        for scale in scales {
+            job.habits.scale = scale;
+            for level in [LevelName::Waist, LevelName::Hip, LevelName::Bust] {
+                let Ok(out) = share_out(&job, ShareRequest { level, lose: mm(lose) }) else { continue };
+                for plan in std::iter::once(&out.pinned).chain(&out.alternatives) {
+                    adds_up(&name, &job, plan, level);
+                    checked += usize::from(plan.parts.len() > 1);
+                }
+            }
+        }
+    }
+    assert!(checked > 200, "only {checked} plans of several parts");
 }

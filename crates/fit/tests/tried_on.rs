@@ -210,9 +210,14 @@ fn a_pin_added_on_the_line_changes_nothing() {
         let Ok(line) = asked.solve() else { continue };
         let (low, high) = line.reach();
         let station = low + share * (high - low);
+        // Beyond the outermost pin towards a free end nobody pinned: there one more pin is news.
+        let (first, last) = (asked.targets[0].station, asked.targets[asked.targets.len() - 1].station);
+        if (asked.lower.is_free() && station < first) || (asked.upper.is_free() && station > last) {
+            continue;
+        }
         let added = Target { trust: asked.targets[0].trust, ..Target::read(station, line.depth(station)) };
         // Less than a tape shows is no depth, and two pins under one finger are one.
-        if added.depth < 0.5 || asked.targets.iter().any(|t| (t.station - station).abs() < 8.0) {
+        if added.depth < 0.5 || asked.targets.iter().any(|t| (t.station - station).abs() < 10.0) {
             continue;
         }
         let mut more = asked.clone();

@@ -323,7 +323,7 @@ fn what_a_line_does_to_pockets_crease_and_old_stitching_is_said() {
             Weight::Mind,
             TROUSERS,
             vec![("/fitting/pins", pinned("outseam", &["left", "right"], &[(800.0, 40.0), (760.0, 0.0)]))],
-            "cannot be joined without a corner",
+            "cannot fade out in 40 mm, where a pin says nothing",
         ),
         case("seam.fixture", Weight::Note, "waisted-dress", vec![], "taken out before and set back")
             .but(vec![("/garment/shape/fixtures", json!([]))]),
@@ -348,7 +348,7 @@ fn what_a_line_does_to_pockets_crease_and_old_stitching_is_said() {
                     { "id": "d", "seam": "waist_seam", "side": "right", "datum": "centre_front", "station": 150, "mode": "seam_to_pin", "reading": 8 },
                 ]),
             )],
-            "no girth changes",
+            "which makes the high hip 1 mm larger",
         ),
     ]);
 }

@@ -3,6 +3,8 @@
 use thiserror::Error;
 use vemble_fit::{Job, Solution};
 
+use crate::limits;
+
 /// A job file that cannot be read, with the place where reading stopped.
 #[derive(Debug, Error)]
 #[error("line {line}, column {column}: {message}")]
@@ -20,6 +22,10 @@ pub struct JobFileError {
 /// # Errors
 /// [`JobFileError`] with line and column.
 pub fn read_job(bytes: &[u8]) -> Result<Job, JobFileError> {
+    limits::look_over(bytes, &[]).map_err(|beyond| {
+        let (line, column) = (1, 1);
+        JobFileError { line, column, message: beyond.detail }
+    })?;
     serde_json::from_slice(bytes).map_err(|error| {
         let text = error.to_string();
         // The library ends its message with the place, which is said separately here.

@@ -12,6 +12,7 @@ use zip::write::SimpleFileOptions;
 use zip::{CompressionMethod, DateTime, ZipArchive, ZipWriter};
 
 use crate::job_file::write_job;
+use crate::limits;
 
 /// The format this build writes and reads.
 pub const WORKROOM_FORMAT: &str = "vemble-workroom/1";
@@ -94,6 +95,9 @@ pub enum WorkroomFileError {
     /// A newer build wrote it.
     #[error("a newer Vemble wrote it (\"{0}\"); restore it with that one")]
     Newer(String),
+    /// Something in it is more than there can be of it.
+    #[error("{INSIDE}: {0}")]
+    Beyond(limits::Beyond),
     /// Something in it cannot be read.
     #[error("{INSIDE}, line {line}, column {column}: {message}")]
     Unreadable {
@@ -174,6 +178,7 @@ pub fn read_workroom(bytes: &[u8]) -> Result<Workroom, WorkroomFileError> {
     }
     check_format(&text)?;
     check_beside(&mut zip)?;
+    limits::look_over(&text, &limits::WORKROOM_LISTS).map_err(WorkroomFileError::Beyond)?;
     serde_json::from_slice(&text).map_err(|error| {
         let said = error.to_string();
         let message = said.rsplit_once(" at line ").map_or(said.as_str(), |(message, _)| message).to_owned();

@@ -1,16 +1,23 @@
 //! What every handler shares.
 
+use std::future::Future;
 use std::time::Duration;
 
-use actix_web::web;
-use vemble_store::{AccountId, Conn, Store, StoreError};
+use actix_web::http::header::ContentType;
+use actix_web::{HttpResponse, web};
+use serde::Serialize;
+use vemble_store::{Conn, Store, StoreError};
 
-use crate::gate::Gate;
+use crate::gate::{Asker, Gate};
+use crate::guest_share::GuestShare;
 use crate::live::Live;
 use crate::problem::Problem;
+use crate::restores::Restores;
+use crate::workers::Workers;
 
-/// How long the database may take over one request before the request is told that it does not answer.
-pub const PATIENCE: Duration = Duration::from_millis(1600);
+/// How long the database may take over one request before the request is told that it does not answer. A disk at
+/// home that is busy with something else keeps a commit waiting for a second or two, and then has kept it.
+pub const PATIENCE: Duration = Duration::from_secs(4);
 /// The same for work on a whole workroom.
 const LONG_PATIENCE: Duration = Duration::from_secs(60);
 
@@ -25,6 +32,9 @@ pub struct Options {
     pub trusted_proxy: bool,
 }
 
+/// Workroom files that may be on their way in at once: together a few times their largest size in memory.
+const UPLOADS: usize = 2;
+
 /// Shared by all handlers.
 #[derive(Clone)]
 pub struct App {
@@ -32,12 +42,22 @@ pub struct App {
     pub store: Store,
     /// How it is run.
     pub options: Options,
-    /// Through which computing goes.
-    computing: Gate,
+    /// Through which computing goes, and the threads it is done on.
+    computing: (Gate, Workers),
     /// Through which the hashing of passwords goes, which takes a core and much memory each.
-    hashing: Gate,
+    hashing: (Gate, Workers),
+    /// Through which long lists are read and written out.
+    listing: (Gate, Workers),
+    /// Through which large bodies are read.
+    parsing: (Gate, Workers),
+    /// Through which workroom files come in, each of which is held whole: so many at once, and one of an account.
+    pub uploading: Gate,
+    /// Workroom files on their way in.
+    pub restores: Restores,
     /// Who hears of changes.
     pub live: Live,
+    /// What friends' devices may change.
+    pub guests: GuestShare,
 }
 
 /// Runs database work on a thread that may wait, and waits for it no longer than so long: a database that holds
@@ -69,12 +89,18 @@ impl App {
     #[must_use]
     pub fn new(store: Store, options: Options) -> App {
         let cores = std::thread::available_parallelism().map_or(2, usize::from);
+        let half = (cores / 2).max(1);
         App {
             live: Live::new(store.clone()),
             store,
             options,
-            computing: Gate::new(cores),
-            hashing: Gate::new((cores / 2).max(1)),
+            computing: (Gate::new(cores), Workers::new("computing", cores)),
+            hashing: (Gate::new(half), Workers::new("hashing", half)),
+            listing: (Gate::new(cores), Workers::new("listing", half)),
+            uploading: Gate::new(UPLOADS),
+            restores: Restores::new(),
+            parsing: (Gate::new(half), Workers::new("parsing", half)),
+            guests: GuestShare::default(),
         }
     }
 
@@ -102,6 +128,18 @@ impl App {
         self.run(move |conn| Ok(work(conn)?)).await
     }
 
+    /// The same for thousands of rows, which take their time.
+    ///
+    /// # Errors
+    /// As [`App::run`].
+    pub async fn store_long<T, F>(&self, work: F) -> Result<T, Problem>
+    where
+        T: Send + 'static,
+        F: FnOnce(&mut Conn) -> Result<T, StoreError> + Send + 'static,
+    {
+        self.run_long(move |conn| Ok(work(conn)?)).await
+    }
+
     /// The same for work on a whole workroom, which takes its time.
     ///
     /// # Errors
@@ -114,16 +152,49 @@ impl App {
         patiently(&self.store, LONG_PATIENCE, work).await
     }
 
-    /// Computes on a thread of its own when the account's turn comes, without a connection.
+    /// Computes on a thread of its own when the asker's turn comes, without a connection.
     ///
     /// # Errors
     /// What `work` returns, and [`Problem::busy`] where too many wait already.
-    pub async fn compute<T, F>(&self, who: AccountId, work: F) -> Result<T, Problem>
+    pub async fn compute<T, F>(&self, who: impl Into<Asker>, work: F) -> Result<T, Problem>
     where
         T: Send + 'static,
         F: FnOnce() -> Result<T, Problem> + Send + 'static,
     {
-        behind(&self.computing, Some(who), work).await
+        behind(&self.computing, who.into(), work).await
+    }
+
+    /// Reads a long list when the asker's turn comes, and writes it out away from the threads that answer others.
+    ///
+    /// # Errors
+    /// What `list` ends with, and [`Problem::busy`] where too many wait already.
+    pub async fn listed<T: Serialize + Send + 'static>(
+        &self,
+        who: impl Into<Asker>,
+        list: impl Future<Output = Result<T, Problem>>,
+    ) -> Result<HttpResponse, Problem> {
+        let (gate, workers) = &self.listing;
+        let turn = gate.turn(who).await?;
+        let list = list.await?;
+        let written = workers.run(move || {
+            let written = serde_json::to_vec(&list);
+            drop((list, turn));
+            written
+        });
+        let bytes = written.await.and_then(Result::ok).ok_or_else(Problem::internal)?;
+        Ok(HttpResponse::Ok().content_type(ContentType::json()).body(bytes))
+    }
+
+    /// Reads a large body away from the threads that answer others.
+    ///
+    /// # Errors
+    /// As [`App::compute`].
+    pub async fn parse<T, F>(&self, who: Asker, work: F) -> Result<T, Problem>
+    where
+        T: Send + 'static,
+        F: FnOnce() -> Result<T, Problem> + Send + 'static,
+    {
+        behind(&self.parsing, who, work).await
     }
 
     /// Hashes, or checks a hash, when its turn comes, without a connection.
@@ -135,22 +206,24 @@ impl App {
         T: Send + 'static,
         F: FnOnce() -> Result<T, Problem> + Send + 'static,
     {
-        behind(&self.hashing, None, work).await
+        behind(&self.hashing, Asker::NOBODY, work).await
     }
 }
 
-async fn behind<T, F>(gate: &Gate, who: Option<AccountId>, work: F) -> Result<T, Problem>
+async fn behind<T, F>((gate, workers): &(Gate, Workers), who: Asker, work: F) -> Result<T, Problem>
 where
     T: Send + 'static,
     F: FnOnce() -> Result<T, Problem> + Send + 'static,
 {
     let turn = gate.turn(who).await?;
     // The turn goes along: who stops waiting for an answer does not stop the work.
-    web::block(move || {
+    let done = workers.run(move || {
         let done = work();
         drop(turn);
         done
+    });
+    done.await.unwrap_or_else(|| {
+        tracing::error!("work on a thread of its own panicked");
+        Err(Problem::internal())
     })
-    .await
-    .map_err(|_| Problem::internal())?
 }

@@ -6,11 +6,14 @@ use std::time::Duration;
 
 use actix_web::dev::Payload;
 use actix_web::http::header::CONTENT_ENCODING;
+use actix_web::web::Data;
 use actix_web::{FromRequest, HttpMessage, HttpRequest, web};
 use serde::de::DeserializeOwned;
+use vemble_formats::limits::look_over;
 
-use crate::limits;
+use crate::app::App;
 use crate::problem::Problem;
+use crate::signed_in::asker;
 
 /// Largest body taken: a hundred times the largest fitting.
 pub const BODY_LIMIT: usize = 1024 * 1024;
@@ -18,10 +21,13 @@ pub const BODY_LIMIT: usize = 1024 * 1024;
 /// How long a body may take to arrive; one that comes letter by letter keeps a connection from others.
 pub const ARRIVES_WITHIN: Duration = Duration::from_secs(15);
 
+/// A body larger than this is read away from the threads that answer others.
+const AT_ONCE: usize = 32 * 1024;
+
 /// A parsed JSON body.
 pub struct Body<T>(pub T);
 
-impl<T: DeserializeOwned + 'static> FromRequest for Body<T> {
+impl<T: DeserializeOwned + Send + 'static> FromRequest for Body<T> {
     type Error = Problem;
     type Future = Pin<Box<dyn Future<Output = Result<Self, Problem>>>>;
 
@@ -33,6 +39,8 @@ impl<T: DeserializeOwned + 'static> FromRequest for Body<T> {
         let packed = request.headers().get(CONTENT_ENCODING);
         let is_packed = packed.is_some_and(|packed| packed != "identity");
         let bytes = web::Bytes::from_request(request, payload);
+        let app = request.app_data::<Data<App>>().cloned();
+        let who = asker(request);
         Box::pin(async move {
             if declared.is_some_and(|length| length > BODY_LIMIT) {
                 return Err(Problem::too_large(BODY_LIMIT));
@@ -45,15 +53,19 @@ impl<T: DeserializeOwned + 'static> FromRequest for Body<T> {
             }
             let bytes = tokio::time::timeout(ARRIVES_WITHIN, bytes).await.map_err(|_| Problem::slow())?;
             let bytes = bytes.map_err(|_| Problem::too_large(BODY_LIMIT))?;
-            parse(&bytes).map(Body)
+            match app {
+                Some(app) if bytes.len() > AT_ONCE => app.parse(who, move || parse(&bytes)).await.map(Body),
+                _ => parse(&bytes).map(Body),
+            }
         })
     }
 }
 
 fn parse<T: DeserializeOwned>(bytes: &[u8]) -> Result<T, Problem> {
-    // What is no JSON at all is said below, with its place.
-    if let Ok(body) = serde_json::from_slice(bytes) {
-        limits::look_over(&body)?;
+    look_over(bytes, &[])?;
+    // A list in the order of its fields would pass for a record.
+    if bytes.iter().find(|byte| !byte.is_ascii_whitespace()) == Some(&b'[') {
+        return Err(Problem::unreadable(".", "The request was read as a list; it is a record, in braces."));
     }
     let mut reader = serde_json::Deserializer::from_slice(bytes);
     let value = serde_path_to_error::deserialize(&mut reader).map_err(|error| {

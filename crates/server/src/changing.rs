@@ -2,14 +2,15 @@
 
 use std::collections::BTreeMap;
 
+use chrono::Utc;
 use uuid::Uuid;
 use vemble_fit::change::Change;
 use vemble_fit::garment::HemName;
 use vemble_fit::hem::{self, HemWish};
 use vemble_fit::{Admitted, Fitting, Solution, admit};
 use vemble_store::{
-    Accepted, AccountId, Conn, FittingChange, FittingRecord, InShort, Seen, StoreError, Versioned, Works,
-    Written, fitting, journal_of, rail,
+    Accepted, AccountId, Conn, Expected, FittingChange, FittingRecord, InShort, Seen, StoreError, Versioned,
+    Works, Written, fitting, guest, journal_of, rail,
 };
 
 use crate::app::App;
@@ -33,6 +34,8 @@ pub struct Wanted {
 pub enum Became {
     /// It stands in the journal, at this line.
     Line(i64),
+    /// Everything stood as it wants it: there is nothing to keep and nothing to take back.
+    Nothing,
     /// It cannot be made.
     Refused(Box<Problem>),
 }
@@ -64,64 +67,101 @@ struct Decided {
     accepted: Vec<Accepted>,
     record: Option<FittingRecord>,
     solution: Option<Solution>,
+    /// True where a fitting that begins takes the number that is next.
+    counted: bool,
 }
 
 /// How often to look anew when somebody else wrote meanwhile.
-const TRIES: usize = 6;
+const TRIES: usize = 12;
 
-/// Makes changes of one fitting. Each is answered for itself; `together` makes all of them or none.
+/// Makes changes of one fitting, each answered for itself.
 ///
 /// # Errors
 /// [`Problem::not_found`] where there is neither such a fitting nor one that is begun,
 /// [`Problem::busy`] where others write at every moment.
-pub async fn make(
+pub async fn make(app: &App, by: &AtWork, id: Uuid, wanted: Vec<Wanted>) -> Result<Made, Problem> {
+    for _ in 0..TRIES {
+        if let Some(made) = once(app, by, id, wanted.clone(), None).await? {
+            return Ok(made);
+        }
+    }
+    Err(Problem::busy())
+}
+
+/// Takes lines of one fitting back: all of them or none, and only while `last` is the last line of its garment's
+/// journal, so that nothing is wiped that was not looked at. Nothing where something else was written meanwhile.
+///
+/// # Errors
+/// As [`make`].
+pub async fn take_back(
     app: &App,
     by: &AtWork,
     id: Uuid,
     wanted: Vec<Wanted>,
-    together: bool,
-) -> Result<Made, Problem> {
+    last: i64,
+) -> Result<Option<Made>, Problem> {
+    once(app, by, id, wanted, Some(last)).await
+}
+
+async fn once(
+    app: &App,
+    by: &AtWork,
+    id: Uuid,
+    wanted: Vec<Wanted>,
+    stands_at: Option<i64>,
+) -> Result<Option<Made>, Problem> {
     let account = by.account;
-    for _ in 0..TRIES {
-        let ids: Vec<Uuid> = wanted.iter().filter_map(|wanted| wanted.id).collect();
-        let begins = wanted.iter().find_map(|wanted| wanted.change.begin).map(|begin| begin.garment);
-        let looked = app.store(move |conn| look(conn, account, id, &ids, begins)).await?;
-        let asked = wanted.clone();
-        let is_guest = by.guest.is_some();
-        let (looked, decided) = app
-            .compute(account, move || {
-                let decided = decide(&looked, id, asked, is_guest, together);
-                Ok((looked, decided))
-            })
-            .await?;
-        let Decided { became, accepted, record, solution } = decided;
-        if accepted.is_empty() {
-            let became = became.into_iter().flatten().collect();
-            return Ok(Made { became, standing: looked.standing, last: looked.last });
-        }
-        let hand = by.hand.clone();
-        let kept = record.clone();
-        let written = app
-            .run(move |conn| {
-                let written = keep(conn, account, &hand, id, &looked, kept.as_ref(), &accepted, solution);
-                match written {
-                    Ok(written) => Ok(Some(written)),
-                    Err(StoreError::Moved) => Ok(None),
-                    Err(error) => Err(error.into()),
-                }
-            })
-            .await?;
-        let Some(written) = written else { continue };
-        let mut lines = written.lines.iter();
-        let became = became
-            .into_iter()
-            .filter_map(|became| became.or_else(|| lines.next().map(|line| Became::Line(*line))))
-            .collect();
-        let last = written.lines.last().copied().unwrap_or_default();
-        let standing = record.map(|value| Versioned { version: written.version, value });
-        return Ok(Made { became, standing, last });
+    let ids: Vec<Uuid> = wanted.iter().filter_map(|wanted| wanted.id).collect();
+    let begins = wanted.iter().find_map(|wanted| wanted.change.begin).map(|begin| begin.garment);
+    let looked = app.store(move |conn| look(conn, account, id, &ids, begins)).await?;
+    if stands_at.is_some_and(|last| last != looked.last) {
+        return Ok(None);
     }
-    Err(Problem::busy())
+    let is_guest = by.guest.is_some();
+    let (looked, decided) = app
+        .compute(by, move || {
+            let decided = decide(&looked, id, wanted, is_guest, stands_at.is_some());
+            Ok((looked, decided))
+        })
+        .await?;
+    let Decided { became, accepted, record, solution, counted } = decided;
+    if accepted.is_empty() {
+        let became = became.into_iter().flatten().collect();
+        return Ok(Some(Made { became, standing: looked.standing, last: looked.last }));
+    }
+    let (by, kept) = (by.clone(), record.clone());
+    let written = app
+        .run(move |conn| {
+            // Who was sent out while this waited for its turn has nothing made any more.
+            if let Some(guest) = &by.guest
+                && guest::seen(conn, guest.id, Utc::now())?.is_none()
+            {
+                return Err(Problem::guest_out());
+            }
+            let seen = Seen {
+                garment: looked.garment,
+                garment_version: looked.around.garment.version,
+                fitting_version: looked.standing.as_ref().map(|standing| standing.version),
+                last: stands_at,
+                next: counted.then_some(looked.next),
+                expected: Expected::Unsaid,
+            };
+            match keep(conn, &by, id, &looked, seen, kept.as_ref(), &accepted, solution) {
+                Ok(written) => Ok(Some(written)),
+                Err(StoreError::Moved) => Ok(None),
+                Err(error) => Err(error.into()),
+            }
+        })
+        .await?;
+    let Some(written) = written else { return Ok(None) };
+    let mut lines = written.lines.iter();
+    let became = became
+        .into_iter()
+        .filter_map(|became| became.or_else(|| lines.next().map(|line| Became::Line(*line))))
+        .collect();
+    let last = written.lines.last().copied().unwrap_or_default();
+    let standing = record.map(|value| Versioned { version: written.version, value });
+    Ok(Some(Made { became, standing, last }))
 }
 
 fn look(
@@ -145,7 +185,8 @@ fn look(
 fn decide(looked: &Looked, id: Uuid, wanted: Vec<Wanted>, is_guest: bool, together: bool) -> Decided {
     let before = looked.standing.as_ref().map(|standing| &standing.value);
     let mut record = before.cloned();
-    let mut decided = Decided { became: Vec::new(), accepted: Vec::new(), record: None, solution: None };
+    let mut decided =
+        Decided { became: Vec::new(), accepted: Vec::new(), record: None, solution: None, counted: false };
     for Wanted { id: change_id, change, takes_back } in wanted {
         if let Some((line, subject, known)) = change_id.and_then(|id| looked.made.get(&id)) {
             decided.became.push(Some(if *subject == id && is_same(known, &change) {
@@ -163,8 +204,12 @@ fn decide(looked: &Looked, id: Uuid, wanted: Vec<Wanted>, is_guest: bool, togeth
             continue;
         }
         match one(looked, record.as_ref(), &change, together) {
+            Ok((_, restoring, _)) if takes_back.is_none() && is_nothing(&change, &restoring) => {
+                decided.became.push(Some(Became::Nothing));
+            }
             Ok((after, restoring, solution)) => {
                 record = after;
+                decided.counted |= change.begin.is_some_and(|begin| begin.number.is_none());
                 // The number it took is kept with it.
                 let number = record.as_ref().map(|record| record.number);
                 let begin = change.begin.map(|begin| vemble_store::Begin { number, ..begin });
@@ -239,15 +284,19 @@ fn one(
     if after.as_ref().is_some_and(|after| after.garment != looked.garment) {
         return Err(Problem::not_yet("fitting.garment", "A fitting stays with its garment."));
     }
-    let changes_nothing = standing.is_some() && restoring.parts.is_empty() && !change.gone;
     let (after, solution) = match after {
-        Some(record) if !together && !changes_nothing => {
+        Some(record) if !together && !is_nothing(change, &restoring) => {
             let (record, solution) = looked_over(looked, standing, record)?;
             (Some(record), Some(solution))
         }
         after => (after, None),
     };
     Ok((after, restoring, solution))
+}
+
+/// True for a change that leaves everything as it stands.
+fn is_nothing(change: &FittingChange, restoring: &FittingChange) -> bool {
+    change.begin.is_none() && !change.gone && restoring.parts.is_empty()
 }
 
 /// Looks at a fitting as it would be; it is kept with what its ticks vouch for.
@@ -272,21 +321,16 @@ pub fn works(solution: &Solution) -> Works {
 #[allow(clippy::too_many_arguments, reason = "what is kept is exactly these facts")]
 fn keep(
     conn: &mut Conn,
-    account: AccountId,
-    hand: &vemble_store::Hand,
+    by: &AtWork,
     id: Uuid,
     looked: &Looked,
+    seen: Seen,
     record: Option<&FittingRecord>,
     accepted: &[Accepted],
     solution: Option<Solution>,
 ) -> Result<Written, StoreError> {
-    let seen = Seen {
-        garment: looked.garment,
-        garment_version: looked.around.garment.version,
-        fitting_version: looked.standing.as_ref().map(|standing| standing.version),
-    };
     let works = solution.as_ref().map(works).unwrap_or_default();
-    let written = fitting::write(conn, account, hand, id, seen, record, accepted, &works)?;
+    let written = fitting::write(conn, by.account, &by.hand, id, seen, record, accepted, &works)?;
     // The rail shows the newest fitting; what it says of it need not be worked out again.
     let newest = record.is_some_and(|record| record.number + 1 >= looked.next);
     if let Some(solution) = solution.filter(|_| newest) {

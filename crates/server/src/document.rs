@@ -22,6 +22,9 @@ const FOR_GUESTS: [&str; 5] =
 /// What computes from what is kept, and may find that it cannot be worked out.
 const COMPUTED: [&str; 5] = ["/solution", "/chalk.csv", "/hems.csv", "/pins.csv", "/sheet.pdf"];
 
+/// What may be kept beyond a limit, since before there was one.
+const KEPT: [&str; 3] = ["/garments/{id}", "/fittings/{id}", "/wearers/{id}"];
+
 impl Route<'_> {
     fn ends(&self, ends: &[&str]) -> bool {
         ends.iter().any(|end| self.path.ends_with(end))
@@ -51,17 +54,17 @@ impl Route<'_> {
             413 => self.has_body || self.ends(&["/workroom.zip"]),
             409 => {
                 self.ends(&["/undo", "/account/password"])
+                    || (self.reads() && self.ends(&KEPT))
                     || self.is(&HttpMethod::Post, "/changes")
                     || self.is(&HttpMethod::Put, "/fittings/{id}")
                     || self.is(&HttpMethod::Delete, "/account")
             }
             412 | 428 => self.has_version,
-            422 => self.has_body || self.ends(&COMPUTED),
+            422 => self.has_body || self.ends(&COMPUTED) || self.ends(&["/tonight"]),
             429 => {
                 self.ends(&["/account/password", "/guest-session"])
                     || self.is(&HttpMethod::Post, "/account")
                     || self.is(&HttpMethod::Post, "/session")
-                    || self.is(&HttpMethod::Get, "/changes")
             }
             _ => true,
         }
@@ -91,11 +94,13 @@ fn route<'a>(method: &'a HttpMethod, path: &'a str, operation: &Operation) -> Ro
     let has = |place: ParameterIn| {
         parameters.iter().any(|each| matches!(each, RefOr::T(each) if each.parameter_in == place))
     };
+    let named =
+        |name: &str| parameters.iter().any(|each| matches!(each, RefOr::T(each) if each.name == name));
     Route {
         method,
         path,
         has_body: operation.request_body.is_some(),
-        has_version: has(ParameterIn::Header),
+        has_version: named("If-Match"),
         has_query: has(ParameterIn::Query),
     }
 }
@@ -164,7 +169,9 @@ mod tests {
         };
         assert_eq!(statuses("get", "/api/v1/words"), ["200", "503"]);
         assert_eq!(statuses("get", "/api/v1/garments"), ["200", "401", "403", "503"]);
-        assert_eq!(statuses("get", "/api/v1/fittings/{id}"), ["200", "401", "404", "503"]);
+        assert_eq!(statuses("get", "/api/v1/fittings/{id}"), ["200", "401", "404", "409", "503"]);
+        assert_eq!(statuses("get", "/api/v1/tonight"), ["200", "400", "401", "403", "422", "503"]);
+        assert!(statuses("post", "/api/v1/workroom").contains(&"202".to_owned()));
         let put = statuses("put", "/api/v1/fittings/{id}");
         assert!(
             ["409", "412", "422", "428"].iter().all(|status| put.contains(&(*status).to_owned())),

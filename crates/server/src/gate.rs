@@ -10,8 +10,34 @@ use crate::problem::Problem;
 
 /// Requests of one account that may wait or work at once: a screen asks for a handful.
 const SHARE: usize = 24;
+/// The same of one friend's device, which stands in a line of its own: it shows one mirror.
+const GUEST_SHARE: usize = 6;
 /// Requests that may wait or work at once altogether.
 const QUEUE: usize = 96;
+
+/// Who asks, and in which line they stand.
+#[derive(Debug, Clone, Copy)]
+pub struct Asker {
+    line: uuid::Uuid,
+    share: usize,
+}
+
+impl Asker {
+    /// Somebody of no account; they share one line.
+    pub const NOBODY: Asker = Asker { line: uuid::Uuid::nil(), share: SHARE };
+
+    /// A friend's device.
+    #[must_use]
+    pub fn guest(id: uuid::Uuid) -> Asker {
+        Asker { line: id, share: GUEST_SHARE }
+    }
+}
+
+impl From<AccountId> for Asker {
+    fn from(account: AccountId) -> Asker {
+        Asker { line: account.0, share: SHARE }
+    }
+}
 
 /// One who takes turns.
 #[derive(Default)]
@@ -55,19 +81,18 @@ impl Gate {
         }
     }
 
-    /// Waits for a turn. Those who belong to no account share one share.
+    /// Waits for a turn.
     ///
     /// # Errors
-    /// [`Problem::busy`] where the queue, or the account's share of it, is full.
-    pub async fn turn(&self, who: Option<AccountId>) -> Result<Turn, Problem> {
-        let who = who.map_or(uuid::Uuid::nil(), |account| account.0);
+    /// [`Problem::busy`] where the queue, or the asker's share of it, is full.
+    pub async fn turn(&self, who: impl Into<Asker>) -> Result<Turn, Problem> {
+        let Asker { line: who, share } = who.into();
         let own = {
             let mut queue = self.queue.lock().unwrap_or_else(PoisonError::into_inner);
-            let all = queue.all;
-            let turns = queue.each.entry(who).or_default();
-            if all >= QUEUE || turns.waiting >= SHARE {
+            if queue.all >= QUEUE || queue.each.get(&who).is_some_and(|turns| turns.waiting >= share) {
                 return Err(Problem::busy());
             }
+            let turns = queue.each.entry(who).or_default();
             turns.waiting += 1;
             let own = turns.own.get_or_insert_with(|| Arc::new(Semaphore::new(self.beside))).clone();
             queue.all += 1;
@@ -101,8 +126,8 @@ impl Drop for Turn {
 mod tests {
     use super::*;
 
-    fn somebody() -> Option<AccountId> {
-        Some(AccountId(uuid::Uuid::now_v7()))
+    fn somebody() -> AccountId {
+        AccountId(uuid::Uuid::now_v7())
     }
 
     #[actix_web::test]

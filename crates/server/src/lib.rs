@@ -5,20 +5,26 @@ mod assets;
 mod attempts;
 mod body;
 mod changing;
+mod craft_ranges;
 mod document;
 mod etag;
 mod gate;
+mod guest_share;
 mod jobs;
 mod known_browser;
 mod limits;
 mod live;
 mod private;
 mod problem;
+mod restores;
 mod routes;
 mod session_keeper;
 mod signed_in;
 mod stream;
 mod tidy;
+mod whose_page;
+mod within;
+mod workers;
 pub mod workroom;
 
 use std::net::TcpListener;
@@ -45,7 +51,10 @@ const SIGNED_IN_FOR: Duration = Duration::days(30);
     info(
         title = "Vemble",
         description = "Fits and alters garments: readings to lines, lines to girths, decisions to a work order. \
-                   Lengths are millimetres; ids are UUIDs made by the client, so that a request can be repeated."
+                   Lengths are millimetres; ids are UUIDs made by the client, so that a request can be repeated. \
+                   A page of a browser sends the `page` that `GET /session` named with every request, as \
+                   `Vemble-Page` or as `page` in the address; once somebody else is signed in in that browser, the \
+                   request is refused with `page.another`."
     )
 )]
 struct Document;
@@ -74,6 +83,7 @@ pub fn openapi() -> utoipa::openapi::OpenApi {
         .service(scope::scope("/api/v1").configure(routes))
         .split_for_parts();
     limits::write_into(&mut document);
+    craft_ranges::write_into(&mut document);
     document::tighten(&mut document);
     document
 }
@@ -121,7 +131,11 @@ pub fn serve(app: App, listener: TcpListener, workers: usize) -> Result<Server, 
                     .configure(routes::health::configure)
                     // Pages come without a session, so that they come when the database does not.
                     .service(
-                        scope::scope("/v1").wrap(sessions).wrap(from_fn(private::private)).configure(routes),
+                        scope::scope("/v1")
+                            .wrap(from_fn(whose_page::whose_page))
+                            .wrap(sessions)
+                            .wrap(from_fn(private::private))
+                            .configure(routes),
                     ),
             )
             .into_app()

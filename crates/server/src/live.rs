@@ -1,36 +1,34 @@
 //! Who hears of changes: every stream of every browser, whichever server a change went through.
 
-use std::collections::HashMap;
+use std::collections::{HashMap, VecDeque};
 use std::sync::{Arc, Mutex, PoisonError, Weak};
 use std::time::Duration;
 
-use tokio::sync::broadcast;
+use tokio::sync::{Notify, broadcast};
 use uuid::Uuid;
-use vemble_store::{AccountId, Listener, Store};
-
-use crate::problem::Problem;
+use vemble_store::{Listener, News, Store};
 
 /// Words that may wait for a stream that is slow; one that misses some looks at everything.
 const WAITING: usize = 256;
-/// Streams of one account: a household's screens, each on a fitting or two.
-const STREAMS: usize = 40;
 /// How long to wait before listening anew when the database does not answer.
 const AGAIN: Duration = Duration::from_secs(1);
 
-/// What is told to streams: the garment with something new, or nothing where anything may be new.
-pub type Told = Option<Uuid>;
+/// What is told to streams; nothing where anything may be new.
+pub type Told = Option<News>;
 
 /// What streams listen to.
 #[derive(Clone)]
 pub struct Live {
     tell: Arc<broadcast::Sender<Told>>,
-    streams: Arc<Mutex<HashMap<Uuid, usize>>>,
+    streams: Arc<Mutex<HashMap<Uuid, VecDeque<Arc<Notify>>>>>,
 }
 
-/// A place among the streams of an account.
+/// A place among the streams of an account, or of a friend's device.
 pub struct Seat {
     live: Live,
-    account: Uuid,
+    line: Uuid,
+    /// Told when another needs the place.
+    pub given_up: Arc<Notify>,
     /// What is told.
     pub told: broadcast::Receiver<Told>,
 }
@@ -45,28 +43,29 @@ impl Live {
         Live { tell, streams: Arc::default() }
     }
 
-    /// A place for one more stream of an account.
-    ///
-    /// # Errors
-    /// [`Problem::too_many_streams`] where it has as many as it may.
-    pub fn seat(&self, account: AccountId) -> Result<Seat, Problem> {
+    /// A place for one more stream of a line. Where it has as many as it may, the one that has followed longest gives its
+    /// place up: a screen that is gone is only missed once nothing reaches it, one that is there asks again by itself.
+    pub fn seat(&self, line: Uuid, most: usize) -> Seat {
+        let given_up = Arc::new(Notify::new());
         let mut streams = self.streams.lock().unwrap_or_else(PoisonError::into_inner);
-        let count = streams.entry(account.0).or_default();
-        if *count >= STREAMS {
-            return Err(Problem::too_many_streams());
+        let seats = streams.entry(line).or_default();
+        seats.push_back(given_up.clone());
+        if seats.len() > most
+            && let Some(longest) = seats.pop_front()
+        {
+            longest.notify_one();
         }
-        *count += 1;
-        Ok(Seat { live: self.clone(), account: account.0, told: self.tell.subscribe() })
+        Seat { live: self.clone(), line, given_up, told: self.tell.subscribe() }
     }
 }
 
 impl Drop for Seat {
     fn drop(&mut self) {
         let mut streams = self.live.streams.lock().unwrap_or_else(PoisonError::into_inner);
-        if let Some(count) = streams.get_mut(&self.account) {
-            *count -= 1;
-            if *count == 0 {
-                streams.remove(&self.account);
+        if let Some(seats) = streams.get_mut(&self.line) {
+            seats.retain(|seat| !Arc::ptr_eq(seat, &self.given_up));
+            if seats.is_empty() {
+                streams.remove(&self.line);
             }
         }
     }
@@ -88,7 +87,7 @@ fn listen(store: &Store, tell: &Weak<broadcast::Sender<Told>>) {
             }
             drop(tell);
             match listener.wait() {
-                Ok(garments) => news.extend(garments.into_iter().map(Some)),
+                Ok(heard) => news.extend(heard.into_iter().map(Some)),
                 Err(_) => break,
             }
         }

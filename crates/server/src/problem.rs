@@ -11,6 +11,7 @@ use vemble_fit::change::ChangeError;
 use vemble_fit::plan::StopError;
 use vemble_fit::{JobError, JobErrorCause, NotAdmitted, ReadingError};
 use vemble_formats::WorkroomFileError;
+use vemble_formats::limits::Beyond;
 use vemble_store::{CannotChange, StoreError};
 
 /// What went wrong.
@@ -43,10 +44,20 @@ pub struct Problem {
     /// Journal lines that stand on the one that should go, newest first: they would have to go too.
     #[serde(skip_serializing_if = "Vec::is_empty")]
     pub above: Vec<i64>,
+    /// Where to ask for what is kept to be put right, when it is beyond a limit.
+    #[serde(skip_serializing_if = "Option::is_none")]
+    pub put_right: Option<String>,
     /// Seconds to wait, when there were too many attempts.
     #[serde(skip_serializing_if = "Option::is_none")]
     pub retry_after: Option<i64>,
 }
+
+/// Most sentences about what is kept beyond a limit.
+const MOST_SAID: usize = 6;
+/// What putting right does.
+pub const PUT_RIGHT: &str = "Putting it right keeps the first rows of a list that is too long and the first \
+     characters of a text, takes out signs that are no writing, and moves a day to the nearest that can be; \
+     everything else stays.";
 
 /// Media type of a problem.
 pub const PROBLEM_JSON: &str = "application/problem+json";
@@ -69,6 +80,7 @@ impl Problem {
             version: None,
             current: None,
             above: Vec::new(),
+            put_right: None,
             retry_after: None,
         }
     }
@@ -84,6 +96,23 @@ impl Problem {
     pub fn nonsense(code: &'static str, path: impl Into<String>, detail: impl Into<String>) -> Problem {
         let problem = Problem::new(StatusCode::UNPROCESSABLE_ENTITY, code, "That cannot be right", detail);
         Problem { path: Some(path.into()), ..problem }
+    }
+
+    /// What is kept is beyond a limit, as it was kept before there was one.
+    pub fn beyond(kept: &[Beyond], put_right: String) -> Problem {
+        let mut said: Vec<&str> = kept.iter().take(MOST_SAID).map(|beyond| beyond.detail.as_str()).collect();
+        let more = format!("And {} more.", kept.len().saturating_sub(MOST_SAID));
+        if kept.len() > MOST_SAID {
+            said.push(&more);
+        }
+        said.push(PUT_RIGHT);
+        let problem = Problem::new(
+            StatusCode::CONFLICT,
+            "record.beyond",
+            "More is kept than can be shown",
+            said.join(" "),
+        );
+        Problem { put_right: Some(put_right), ..problem }
     }
 
     /// Another site's page asks for a change.
@@ -116,6 +145,18 @@ impl Problem {
         )
     }
 
+    /// The page is of somebody who is not signed in in this browser any more; somebody else is.
+    pub fn anothers_page(inside: String) -> Problem {
+        Problem::new(
+            StatusCode::UNAUTHORIZED,
+            "page.another",
+            "You are signed out here",
+            format!(
+                "You are signed out here: {inside} is signed in in this browser now. Nothing was changed; what you typed is kept."
+            ),
+        )
+    }
+
     /// Address and password do not go together.
     pub fn wrong_password() -> Problem {
         Problem::new(
@@ -124,6 +165,17 @@ impl Problem {
             "That did not open the workroom",
             "This address and password do not go together. Check both and try again.",
         )
+    }
+
+    /// A friend's device changes more than hands can read.
+    pub fn too_fast(retry_after: i64) -> Problem {
+        let problem = Problem::new(
+            StatusCode::TOO_MANY_REQUESTS,
+            "guest.share",
+            "More than hands can read",
+            "More readings come from this device than its share of a minute. What you typed is kept and goes in by itself.",
+        );
+        Problem { retry_after: Some(retry_after), ..problem }
     }
 
     /// Too many attempts.
@@ -147,17 +199,6 @@ impl Problem {
             "More is asked at once than can be worked out. Nothing was changed; ask again in a moment.",
         );
         Problem { retry_after: Some(1), ..problem }
-    }
-
-    /// An account follows more fittings at once than anybody looks at.
-    pub fn too_many_streams() -> Problem {
-        let problem = Problem::new(
-            StatusCode::TOO_MANY_REQUESTS,
-            "stream.too_many",
-            "Too many screens at once",
-            "This workroom is open on too many screens at once. Close one; this one goes on by itself.",
-        );
-        Problem { retry_after: Some(30), ..problem }
     }
 
     /// A friend's device asks for what only its host may do.
@@ -292,6 +333,22 @@ impl Problem {
         )
     }
 
+    /// The database answers and takes nothing.
+    pub fn keeps_nothing(is_full: bool) -> Problem {
+        let (code, why) = match is_full {
+            true => ("store.full", "The workroom's disk is full"),
+            false => ("store.read_only", "The workroom's database can only be read just now"),
+        };
+        Problem::new(
+            StatusCode::SERVICE_UNAVAILABLE,
+            code,
+            "The workroom can take nothing in just now",
+            format!(
+                "{why}. What is kept there stays; what you typed is kept here and goes in when there is room."
+            ),
+        )
+    }
+
     /// Something failed that should not.
     pub fn internal() -> Problem {
         Problem::new(
@@ -357,7 +414,15 @@ impl From<StoreError> for Problem {
             ),
             StoreError::CannotChange(error) => error.into(),
             StoreError::Moved | StoreError::Busy => Problem::busy(),
-            StoreError::Unavailable | StoreError::CannotOpen { .. } => Problem::unavailable(),
+            error @ (StoreError::Unavailable | StoreError::CannotOpen { .. }) => {
+                tracing::warn!(%error, "the database is away");
+                Problem::unavailable()
+            }
+            error @ (StoreError::ReadOnly | StoreError::Full) => {
+                tracing::error!(%error, "nothing can be kept");
+                let is_full = matches!(error, StoreError::Full);
+                Problem::keeps_nothing(is_full)
+            }
             error @ (StoreError::NewerSchema(_)
             | StoreError::Corrupt(_)
             | StoreError::Failed
@@ -389,6 +454,7 @@ impl Problem {
             ChangeError::Key { .. } => "step.key",
             ChangeError::Minutes(_) => "step.minutes",
             ChangeError::Vouched => "step.vouched",
+            ChangeError::Round(_) => "hem.round",
             ChangeError::NoWish(_) | ChangeError::ReadingsInWish(_) => "hem.wish",
             ChangeError::TooMany { .. } => "limit.rows",
         };
@@ -429,6 +495,12 @@ impl From<StopError> for Problem {
             StopError::Moved { .. } => "step.moved",
         };
         Problem::new(StatusCode::CONFLICT, code, "Not yet", format!("{}.", capital(&error.to_string())))
+    }
+}
+
+impl From<Beyond> for Problem {
+    fn from(beyond: Beyond) -> Problem {
+        Problem::nonsense(beyond.code, beyond.path, beyond.detail)
     }
 }
 

@@ -13,6 +13,7 @@ use uuid::Uuid;
 use vemble_store::{AccountId, GuestSeen, Hand, account, guest};
 
 use crate::app::App;
+use crate::gate::Asker;
 use crate::problem::Problem;
 
 /// Name of the account in a session.
@@ -20,7 +21,7 @@ pub const ACCOUNT: &str = account::SESSION_ACCOUNT;
 /// Name of the account's address in a session.
 const EMAIL: &str = "email";
 /// Name of what tells one browser from another in a session.
-const BROWSER: &str = "browser";
+const BROWSER: &str = account::SESSION_BROWSER;
 /// Name of a friend's device in a session.
 const GUEST: &str = "guest";
 
@@ -41,6 +42,25 @@ impl FromRequest for SignedIn {
             false => Problem::signed_out(),
         }))
     }
+}
+
+/// Whose pages a session opens, and what they are called; nothing where nobody is in.
+#[must_use]
+pub fn page_of(session: &Session) -> Option<(Uuid, String)> {
+    if let Some(account) = session.get::<AccountId>(ACCOUNT).ok().flatten() {
+        return Some((account.0, session.get(EMAIL).ok().flatten().unwrap_or_default()));
+    }
+    let guest = session.get::<Uuid>(GUEST).ok().flatten()?;
+    Some((guest, "A friend who reads".to_owned()))
+}
+
+/// In whose line a request stands before it is read.
+#[must_use]
+pub fn asker(request: &HttpRequest) -> Asker {
+    let session = request.get_session();
+    let account = session.get::<AccountId>(ACCOUNT).ok().flatten().map(Asker::from);
+    let guest = || session.get::<Uuid>(GUEST).ok().flatten().map(Asker::guest);
+    account.or_else(guest).unwrap_or(Asker::NOBODY)
 }
 
 /// Begins a session of an account, with a fresh key, so that a key from before it is worth nothing.
@@ -119,6 +139,12 @@ impl AtWork {
     }
 }
 
+impl From<&AtWork> for Asker {
+    fn from(by: &AtWork) -> Asker {
+        by.guest.as_ref().map_or_else(|| by.account.into(), |guest| Asker::guest(guest.id))
+    }
+}
+
 impl FromRequest for AtWork {
     type Error = Problem;
     type Future = Pin<Box<dyn Future<Output = Result<Self, Problem>>>>;
@@ -131,15 +157,19 @@ impl FromRequest for AtWork {
             if let Some(account) = session.get::<AccountId>(ACCOUNT).ok().flatten() {
                 let name = session.get(EMAIL).ok().flatten().unwrap_or_default();
                 let key = session.get(BROWSER).ok().flatten().unwrap_or_default();
-                let hand = Hand { name, device: device.to_owned(), key };
+                let hand = Hand { name, device: device.to_owned(), key, guest: false };
                 return Ok(AtWork { account, hand, guest: None });
             }
             let id = session.get::<Uuid>(GUEST).ok().flatten().ok_or_else(Problem::signed_out)?;
             let app = app.ok_or_else(Problem::internal)?;
             let seen = app.store(move |conn| guest::seen(conn, id, Utc::now())).await?;
             let guest = seen.ok_or_else(Problem::guest_out)?;
-            let hand =
-                Hand { name: guest.name.clone(), device: guest.device.clone(), key: guest.id.to_string() };
+            let hand = Hand {
+                name: guest.name.clone(),
+                device: guest.device.clone(),
+                key: guest.id.to_string(),
+                guest: true,
+            };
             Ok(AtWork { account: guest.account, hand, guest: Some(guest) })
         })
     }

@@ -10,7 +10,7 @@ use chrono::Utc;
 use futures_util::stream;
 use tokio::sync::broadcast::error::RecvError;
 use uuid::Uuid;
-use vemble_store::{JournalEntry, account, fitting, guest, journal_of};
+use vemble_store::{JournalEntry, News, account, fitting, guest, journal_of, session};
 
 use crate::app::App;
 use crate::live::Seat;
@@ -21,6 +21,11 @@ use crate::signed_in::AtWork;
 const HEARTBEAT: Duration = Duration::from_secs(15);
 /// After this a stream ends and its browser asks again, with whatever session it then has.
 const LONGEST: Duration = Duration::from_secs(600);
+
+/// Streams of one account: a household's screens, each on a fitting or two.
+const STREAMS: usize = 40;
+/// Streams of a friend's device, which has a line of its own: it shows one mirror.
+const GUEST_STREAMS: usize = 4;
 
 struct Following {
     app: Data<App>,
@@ -39,11 +44,14 @@ struct Following {
 /// Begins a stream after a line.
 ///
 /// # Errors
-/// [`Problem::not_found`] where there is no such fitting, [`Problem::too_many_streams`] where the account has as
-/// many streams as it may.
+/// [`Problem::not_found`] where there is no such fitting.
 pub async fn follow(app: Data<App>, by: AtWork, fitting: Uuid, last: i64) -> Result<HttpResponse, Problem> {
     // Listening begins before looking, so that nothing falls between the two.
-    let seat = app.live.seat(by.account)?;
+    let (line, most) = match &by.guest {
+        Some(guest) => (guest.id, GUEST_STREAMS),
+        None => (by.account.0, STREAMS),
+    };
+    let seat = app.live.seat(line, most);
     let account = by.account;
     let garment = app.store(move |conn| Ok(fitting::get(conn, account, fitting)?.value.garment)).await?;
     let mut following = Following {
@@ -80,8 +88,14 @@ impl Following {
             if self.ended || self.began.elapsed() > LONGEST {
                 return None;
             }
-            match tokio::time::timeout(HEARTBEAT, self.seat.told.recv()).await {
-                Ok(Ok(Some(garment))) if garment != self.garment => {}
+            let Seat { told, given_up, .. } = &mut self.seat;
+            let told = tokio::select! {
+                () = given_up.notified() => return None,
+                told = tokio::time::timeout(HEARTBEAT, told.recv()) => told,
+            };
+            match told {
+                Ok(Ok(Some(News::Line(garment)))) if garment != self.garment => {}
+                Ok(Ok(Some(News::Ended(key)))) => self.ended |= self.by.hand.key == key.to_string(),
                 Ok(Ok(_) | Err(RecvError::Lagged(_))) => self.look().await,
                 Ok(Err(RecvError::Closed)) => return None,
                 Err(_) => {
@@ -96,12 +110,15 @@ impl Following {
     async fn look(&mut self) {
         let (account, guest) = (self.by.account, self.by.guest.as_ref().map(|guest| guest.id));
         let (garment, fitting, last) = (self.garment, self.fitting, self.last);
+        let key = self.by.hand.key.clone();
         let looked = self
             .app
             .store(move |conn| {
-                if let Some(id) = guest
-                    && guest::seen(conn, id, Utc::now())?.is_none()
-                {
+                let is_in = match guest {
+                    Some(id) => guest::seen(conn, id, Utc::now())?.is_some(),
+                    None => session::is_of(conn, &key, Utc::now())?,
+                };
+                if !is_in {
                     return Ok(None);
                 }
                 let scale = account::get(conn, account)?.habits.value.scale;
@@ -115,7 +132,7 @@ impl Following {
                     self.waiting.extend(event(entry.told_to(&self.by.hand.key)));
                 }
             }
-            // The device was sent out, or the garment is gone.
+            // The session ended, the device was sent out, or the garment is gone.
             Ok(None) => self.ended = true,
             Err(problem) if problem.status == 404 => self.ended = true,
             Err(_) => {}

@@ -54,7 +54,10 @@ async fn told_better(status: StatusCode, app: Option<Data<App>>) -> Problem {
         StatusCode::PAYLOAD_TOO_LARGE => Problem::too_large(crate::BODY_LIMIT),
         _ => match app {
             Some(app) if is_silent(&app).await => Problem::unavailable(),
-            _ => Problem::internal(),
+            _ => {
+                tracing::error!(%status, "a request failed before it was read");
+                Problem::internal()
+            }
         },
     }
 }

@@ -1,12 +1,18 @@
 //! A workroom as one file, and a file as a workroom.
 
+use std::collections::{BTreeSet, HashMap};
+use std::ops::RangeInclusive;
+
 use uuid::Uuid;
 use vemble_fit::{Fitting, JOB_FORMAT, Job, JobError, settle};
 use vemble_formats::{
     HeldFitting, HungGarment, NamedJob, StepWork, WORKROOM_FORMAT, Workroom, WorkroomFileError,
     write_workroom,
 };
-use vemble_store::{Everything, FittingRecord, GarmentRecord};
+use vemble_store::{Everything, FittingRecord, GarmentRecord, Works};
+
+/// Minutes a step may be estimated at.
+const MINUTES: RangeInclusive<f64> = 0.0..=10_000.0;
 
 /// Why a workroom cannot be put in, with the place in it.
 #[derive(Debug, thiserror::Error)]
@@ -24,17 +30,20 @@ pub struct CannotRestore {
 /// [`WorkroomFileError::TooLarge`].
 pub fn write(everything: &Everything) -> Result<Vec<u8>, WorkroomFileError> {
     let mut jobs = Vec::new();
+    let wearers: HashMap<Uuid, usize> =
+        everything.wearers.iter().enumerate().map(|(at, (id, _))| (*id, at)).collect();
+    let mut fittings: HashMap<Uuid, Vec<&(Uuid, FittingRecord, Works)>> = HashMap::new();
+    for each in &everything.fittings {
+        fittings.entry(each.1.garment).or_default().push(each);
+    }
     let garments = everything
         .garments
         .iter()
         .map(|(id, record)| {
-            let wearer = record
-                .wearer
-                .and_then(|worn_by| everything.wearers.iter().position(|(wearer, _)| *wearer == worn_by));
-            let fittings = everything
-                .fittings
-                .iter()
-                .filter(|(_, fitted, _)| fitted.garment == *id)
+            let wearer = record.wearer.and_then(|worn_by| wearers.get(&worn_by).copied());
+            let held = fittings.remove(id).unwrap_or_default();
+            let fittings = held
+                .into_iter()
                 .map(|(_, fitted, works)| {
                     jobs.push(NamedJob {
                         garment: record.garment.name.clone(),
@@ -83,10 +92,14 @@ fn job(
 }
 
 /// Everything of a file, looked over, with ids of its own: the workroom it came from may still be in this house.
+/// `told` hears how many garments were, of how many.
 ///
 /// # Errors
 /// [`CannotRestore`] with the first thing that no workroom has.
-pub fn look_over(workroom: Workroom) -> Result<Everything, CannotRestore> {
+pub fn look_over(
+    workroom: Workroom,
+    told: &mut dyn FnMut(usize, usize),
+) -> Result<Everything, CannotRestore> {
     let at = |path: String| {
         move |error: JobError| CannotRestore {
             path: if error.path.is_empty() { path } else { format!("{path}.{}", error.path) },
@@ -103,12 +116,20 @@ pub fn look_over(workroom: Workroom) -> Result<Everything, CannotRestore> {
     };
     for (i, wearer) in workroom.wearers.into_iter().enumerate() {
         is_name(&wearer.name).map_err(|why| wrong(format!("wearers[{i}].name"), why))?;
+        let mut days = BTreeSet::new();
         for (j, body) in wearer.measured.iter().enumerate() {
-            body.check().map_err(at(format!("wearers[{i}].measured[{j}]")))?;
+            let path = format!("wearers[{i}].measured[{j}]");
+            if !days.insert(body.taken_on) {
+                let why = format!("{} was measured twice on {}.", wearer.name, body.taken_on);
+                return Err(CannotRestore { path: format!("{path}.taken_on"), why });
+            }
+            body.check().map_err(at(path))?;
         }
         everything.wearers.push((Uuid::now_v7(), wearer));
     }
+    let of = workroom.garments.len();
     for (i, hung) in workroom.garments.into_iter().enumerate() {
+        told(i, of);
         let path = format!("garments[{i}]");
         let wearer = match hung.wearer.map(|at| everything.wearers.get(at)) {
             Some(None) => return Err(wrong(format!("{path}.wearer"), "there is nobody at this position.")),
@@ -118,8 +139,22 @@ pub fn look_over(workroom: Workroom) -> Result<Everything, CannotRestore> {
         hung.garment.check().map_err(at(format!("{path}.garment")))?;
         let id = Uuid::now_v7();
         let record = GarmentRecord { wearer, due_on: hung.due_on, garment: hung.garment };
+        let mut numbers = BTreeSet::new();
         for (j, held) in hung.fittings.into_iter().enumerate() {
             let path = format!("{path}.fittings[{j}]");
+            if !numbers.insert(held.number) {
+                return Err(wrong(
+                    format!("{path}.number"),
+                    "the garment has a fitting of this number already.",
+                ));
+            }
+            if let Some(each) = held.works.iter().find(|each| !MINUTES.contains(&each.estimate)) {
+                let why = format!(
+                    "the estimate of a step was read as {}; it can be from 0 to 10000.",
+                    each.estimate
+                );
+                return Err(CannotRestore { path: format!("{path}.works"), why });
+            }
             if !(1..=999).contains(&held.number) {
                 return Err(wrong(format!("{path}.number"), "the number of a fitting can be from 1 to 999."));
             }

@@ -373,7 +373,18 @@ fn an_account_is_deleted_by_its_name_with_everything_in_it_and_nothing_else() {
     let ben = server.account("ben@example.org");
     let held = ada.get("/api/v1/account").body;
     assert_eq!(held["holds"], json!({ "people": 0, "garments": 1, "fittings": 1 }));
-    let delete = |email: &str| ada.send("DELETE", "/api/v1/account", None, Some(json!({ "email": email })));
+    let by = |email: &str, password: &str| {
+        let named = json!({ "email": email, "password": password });
+        ada.send("DELETE", "/api/v1/account", None, Some(named))
+    };
+    let delete = |email: &str| by(email, "a long enough password");
+    let found_open = by("ada@example.org", "whoever finds it open");
+    assert_eq!(
+        (found_open.status, &found_open.body["path"]),
+        (422, &json!("password")),
+        "{}",
+        found_open.body
+    );
     let slip = delete("ben@example.org");
     assert_eq!((slip.status, &slip.body["path"]), (422, &json!("email")), "{}", slip.body);
     assert_eq!(ada.get(&path).status, 200, "nothing was deleted");
@@ -382,7 +393,7 @@ fn an_account_is_deleted_by_its_name_with_everything_in_it_and_nothing_else() {
     let entry = json!({ "email": "ada@example.org", "password": "a long enough password" });
     assert_eq!(ada.send("POST", "/api/v1/session", None, Some(entry)).status, 401, "it is gone");
     assert_eq!(ben.get("/api/v1/account").body["email"], "ben@example.org");
-    // The address is free again, and begins with nothing.
+    // The address is free again, and begins with nothing: not even with what failed before.
     let again = server.account("ada@example.org");
     assert_eq!(again.get("/api/v1/garments").body, json!([]));
 }

@@ -6,7 +6,7 @@ use uuid::Uuid;
 use vemble_fit::Habits;
 use vemble_fit::plan::{Timing, Work};
 
-use crate::schema::{account, fitting, garment, step, wearer, web_session};
+use crate::schema::{account, fitting, garment, sign_in_attempt, step, wearer, web_session};
 use crate::spelt::Spelt;
 use crate::version::{Expected, Versioned, Write, decide};
 use crate::{Conn, StoreError};
@@ -48,6 +48,8 @@ pub struct Holdings {
 
 /// Name of the account in a session's state.
 pub const SESSION_ACCOUNT: &str = "account";
+/// Name of what tells one browser from another in it.
+pub const SESSION_BROWSER: &str = "browser";
 
 /// Makes an account; an address that has one keeps it, untouched, and `false` is returned.
 ///
@@ -152,13 +154,17 @@ pub fn holdings(conn: &mut Conn, id: AccountId) -> Result<Holdings, StoreError> 
     })
 }
 
-/// Takes an account away with everything in it, and ends its sessions.
+/// Takes an account away with everything in it, ends its sessions, and forgets its address wherever that was counted.
 ///
 /// # Errors
 /// [`StoreError::NotFound`] when it is gone already.
 pub fn delete(conn: &mut Conn, id: AccountId) -> Result<(), StoreError> {
     conn.transaction(|conn| {
         end_sessions(conn, id)?;
+        let email: String = account::table.find(id.0).select(account::email).first(conn)?;
+        let plain = email.replace('\\', "\\\\").replace('%', "\\%").replace('_', "\\_");
+        diesel::delete(sign_in_attempt::table.filter(sign_in_attempt::subject.like(format!("% {plain}"))))
+            .execute(conn)?;
         match diesel::delete(account::table.find(id.0)).execute(conn)? {
             0 => Err(StoreError::NotFound),
             _ => Ok(()),

@@ -70,11 +70,23 @@ fn works(conn: &mut PgConnection, account: AccountId) -> Result<BTreeMap<Uuid, W
     Ok(works)
 }
 
-/// Puts everything into a workroom that has nothing in it, all of it or nothing.
+/// Puts everything into a workroom that has nothing in it, all of it or nothing. `told` hears how many people, garments
+/// and fittings were, of how many.
 ///
 /// # Errors
 /// [`StoreError::Refused`] where somebody or something is in it already.
-pub fn restore(conn: &mut Conn, account: AccountId, everything: &Everything) -> Result<(), StoreError> {
+pub fn restore(
+    conn: &mut Conn,
+    account: AccountId,
+    everything: &Everything,
+    told: &mut dyn FnMut(usize, usize),
+) -> Result<(), StoreError> {
+    let of = everything.wearers.len() + everything.garments.len() + everything.fittings.len();
+    let mut done = 0;
+    let mut another = || {
+        told(done, of);
+        done += 1;
+    };
     conn.transaction(|conn| {
         // Who restores twice at once restores once.
         crate::version::one_at_a_time(conn, account.0)?;
@@ -88,14 +100,17 @@ pub fn restore(conn: &mut Conn, account: AccountId, everything: &Everything) -> 
         let version = accounts::get(conn, account)?.habits.version;
         accounts::put_habits(conn, account, &everything.habits, Expected::Version(version))?;
         for (id, wearer) in &everything.wearers {
-            wearers::put(conn, account, *id, wearer, Expected::Unsaid)?;
+            another();
+            wearers::put(conn, account, *id, wearer, Expected::Fresh)?;
         }
         let hand = Hand::program();
         for (id, record) in &everything.garments {
-            garments::put(conn, account, &hand, *id, record, Expected::Unsaid)?;
+            another();
+            garments::put(conn, account, &hand, *id, record, Expected::Fresh)?;
         }
         for (id, record, works) in &everything.fittings {
-            changes::put(conn, account, &hand, *id, record, works, Expected::Unsaid)?;
+            another();
+            changes::put(conn, account, &hand, *id, record, works, Expected::Fresh)?;
         }
         Ok(())
     })

@@ -10,7 +10,7 @@ use crate::garments;
 use crate::hand::Hand;
 use crate::journal::{self, NewLine, Subject};
 use crate::schema::{fitting, garment};
-use crate::version::{Expected, Write, decide, one_at_a_time};
+use crate::version::{Expected, Write, alone, decide};
 use crate::{AccountId, Conn};
 
 /// A change that may be made, with what restores what was.
@@ -35,6 +35,12 @@ pub struct Seen {
     pub garment_version: i64,
     /// The fitting's version; nothing where it was not begun.
     pub fitting_version: Option<i64>,
+    /// The garment's last journal line, where what is written takes others back: what stands on them may be new.
+    pub last: Option<i64>,
+    /// The number a fitting that begins takes, where it was left to the garment to count.
+    pub next: Option<i32>,
+    /// What the writer knows of the record.
+    pub expected: Expected,
 }
 
 /// What was kept.
@@ -63,7 +69,7 @@ pub fn write(
     works: &Works,
 ) -> Result<Written, StoreError> {
     conn.transaction(|conn| {
-        one_at_a_time(conn, id)?;
+        alone(conn, id, seen.expected)?;
         // The garment is locked first, so that two fittings cannot take one number.
         let garment: Option<i64> = garment::table
             .find(seen.garment)
@@ -85,6 +91,16 @@ pub fn write(
             return Err(StoreError::NotFound);
         }
         if standing.map(|(_, version)| version) != seen.fitting_version {
+            return Err(StoreError::Moved);
+        }
+        if let Some(last) = seen.last
+            && journal::last_of(conn, seen.garment)? != last
+        {
+            return Err(StoreError::Moved);
+        }
+        if let Some(next) = seen.next
+            && number_after(conn, seen.garment)? != next
+        {
             return Err(StoreError::Moved);
         }
         let version = seen.fitting_version.unwrap_or(0) + 1;
@@ -138,7 +154,7 @@ pub fn put(
 ) -> Result<i64, StoreError> {
     let written = FittingRecord { fitting: written.fitting.clone().in_order(), ..written.clone() };
     conn.transaction(|conn| {
-        one_at_a_time(conn, id)?;
+        alone(conn, id, expected)?;
         // The garment is locked first, so that two first fittings cannot take one number.
         let garment = garments::locked(conn, account, written.garment)?.ok_or(StoreError::NotFound)?;
         let mut standing = fittings::standing(conn, account, id, true)?;
@@ -163,6 +179,9 @@ pub fn put(
             garment: written.garment,
             garment_version: garment.version,
             fitting_version: standing.as_ref().map(|standing| standing.version),
+            last: None,
+            next: None,
+            expected,
         };
         let accepted = Accepted { id: None, change, restoring, takes_back: None };
         Ok(write(conn, account, hand, id, seen, record.as_ref(), &[accepted], works)?.version)
@@ -174,6 +193,10 @@ pub fn put(
 /// # Errors
 /// When the database does not answer.
 pub fn next_number(conn: &mut Conn, garment: Uuid) -> Result<i32, StoreError> {
+    number_after(conn, garment)
+}
+
+fn number_after(conn: &mut PgConnection, garment: Uuid) -> Result<i32, StoreError> {
     let last: Option<i32> = fitting::table
         .filter(fitting::garment_id.eq(garment))
         .select(diesel::dsl::max(fitting::number))

@@ -63,6 +63,12 @@ pub enum StoreError {
     /// The database does not answer.
     #[error("the database does not answer")]
     Unavailable,
+    /// It answers and may only be read: a standby, or one that somebody works on.
+    #[error("the database can only be read")]
+    ReadOnly,
+    /// Its disk is full.
+    #[error("the database has no room left")]
+    Full,
     /// A newer build has migrated this database.
     #[error("this database was made by a newer Vemble ({0}); start that one, or restore an older backup")]
     NewerSchema(String),
@@ -84,11 +90,58 @@ impl From<diesel::result::Error> for StoreError {
                 _,
             )
             | Error::BrokenTransactionManager => StoreError::Unavailable,
-            // It ran into one of the limits of every connection.
-            Error::DatabaseError(_, info) if info.message().contains("timeout") => StoreError::Busy,
-            // The server went away between two statements of one transaction.
-            Error::DatabaseError(_, info) if info.message().contains("terminat") => StoreError::Unavailable,
+            Error::DatabaseError(DatabaseErrorKind::ReadOnlyTransaction, _) => StoreError::ReadOnly,
+            Error::DatabaseError(DatabaseErrorKind::SerializationFailure, _) => StoreError::Busy,
+            // What it stands on was deleted at the same moment.
+            Error::DatabaseError(DatabaseErrorKind::ForeignKeyViolation, _) => StoreError::NotFound,
+            Error::DatabaseError(DatabaseErrorKind::CheckViolation, _) => {
+                StoreError::Refused("a number in it lies outside what its record can hold")
+            }
+            Error::DatabaseError(DatabaseErrorKind::UniqueViolation, _) => {
+                StoreError::Refused("something is in it twice that can be there once")
+            }
+            Error::DatabaseError(kind, info) => match said(info.message()) {
+                Some(known) => known,
+                None => StoreError::Database(Error::DatabaseError(kind, info)),
+            },
             other => StoreError::Database(other),
         }
+    }
+}
+
+/// What the database says in words where it gives no kind.
+fn said(message: &str) -> Option<StoreError> {
+    let any = |parts: &[&str]| parts.iter().any(|part| message.contains(part));
+    if any(&["timeout", "deadlock detected", "too many clients"]) {
+        // It ran into one of the limits of every connection, or others held what it needs.
+        Some(StoreError::Busy)
+    } else if any(&["No space left", "could not extend file", "disk full"]) {
+        Some(StoreError::Full)
+    } else if any(&["read-only"]) {
+        Some(StoreError::ReadOnly)
+    } else if any(&["terminat", "connection", "shutting down", "starting up", "recovery mode"]) {
+        // The server went away between two statements of one transaction.
+        Some(StoreError::Unavailable)
+    } else {
+        None
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn what_the_database_says_is_told_apart() {
+        for (message, expected) in [
+            ("canceling statement due to lock timeout", "the database is busy"),
+            ("could not extend file \"base/1\": No space left on device", "the database has no room left"),
+            ("cannot execute INSERT in a read-only transaction", "the database can only be read"),
+            ("server closed the connection unexpectedly", "the database does not answer"),
+            ("the database system is in recovery mode", "the database does not answer"),
+        ] {
+            assert_eq!(said(message).map(|error| error.to_string()).as_deref(), Some(expected), "{message}");
+        }
+        assert!(said("syntax error at or near \"x\"").is_none());
     }
 }

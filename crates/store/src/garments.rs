@@ -15,7 +15,7 @@ use crate::pool::at_one_moment;
 use crate::rows::{Rows, changed, put_rows};
 use crate::schema::{flat_measure, garment, seam_allowance, wearer};
 use crate::spelt::Spelt;
-use crate::version::{Expected, Versioned, Write, decide, one_at_a_time};
+use crate::version::{Expected, Versioned, Write, alone, decide};
 use crate::{AccountId, Conn, StoreError};
 
 /// A garment with whose it is and when it is due.
@@ -239,18 +239,6 @@ fn own(
     }
 }
 
-/// One garment, locked until the transaction it is read in ends.
-///
-/// # Errors
-/// As [`get`].
-pub fn get_locked(
-    conn: &mut Conn,
-    account: AccountId,
-    id: Uuid,
-) -> Result<Versioned<GarmentRecord>, StoreError> {
-    locked(conn, account, id)?.ok_or(StoreError::NotFound)
-}
-
 /// Writes a garment whole, with a journal row.
 ///
 /// # Errors
@@ -265,7 +253,7 @@ pub fn put(
     expected: Expected,
 ) -> Result<i64, StoreError> {
     conn.transaction(|conn| {
-        one_at_a_time(conn, id)?;
+        alone(conn, id, expected)?;
         let standing = locked(conn, account, id)?;
         check_wearer(conn, account, written.wearer)?;
         let version = match decide(standing.as_ref(), written, expected)? {
@@ -313,26 +301,26 @@ fn write_line(
 /// Puts a garment back as it was before a line of its journal. A wearer who is gone since stays gone.
 ///
 /// # Errors
-/// [`StoreError::Moved`] when the garment was written since `version` was read.
+/// [`StoreError::Moved`] when the garment's journal has another line than `last` as its last.
 pub fn put_back(
     conn: &mut Conn,
     account: AccountId,
     hand: &Hand,
     id: Uuid,
-    version: i64,
+    last: i64,
     line: &KeptLine,
 ) -> Result<i64, StoreError> {
     let before = line.before.clone().ok_or(StoreError::NothingToUndo)?;
     let mut record: GarmentRecord = serde_json::from_value(before)?;
     conn.transaction(|conn| {
         let standing = locked(conn, account, id)?.ok_or(StoreError::NotFound)?;
-        if standing.version != version {
+        if journal::last_of(conn, id)? != last {
             return Err(StoreError::Moved);
         }
         if check_wearer(conn, account, record.wearer).is_err() {
             record.wearer = None;
         }
-        replace(conn, account, id, &record, version + 1)?;
+        replace(conn, account, id, &record, standing.version + 1)?;
         let what = "put the garment back as it was";
         write_line(conn, account, hand, id, what, Some(&standing.value), &record, Some(line.id))
     })

@@ -11,12 +11,20 @@ pub struct Hand {
     pub device: String,
     /// Tells one browser from another; says nothing to anybody else.
     pub key: String,
+    /// True for a friend's device.
+    #[serde(default)]
+    pub guest: bool,
 }
 
 impl Hand {
     /// The hand of a program that loads or restores.
     #[must_use]
     pub fn program() -> Hand {
-        Hand { name: "the workroom".to_owned(), device: "a program".to_owned(), key: String::new() }
+        Hand {
+            name: "the workroom".to_owned(),
+            device: "a program".to_owned(),
+            key: String::new(),
+            guest: false,
+        }
     }
 }

@@ -52,6 +52,8 @@ const KEPT_FOR: TimeDelta = TimeDelta::days(400);
 const OLD_LINES: i64 = 500;
 /// And no garment keeps more than this, however young: they are all read to know what stands.
 const MOST_LINES: i64 = 5_000;
+/// Of friends' devices it keeps so many beside them, so that no friend pushes its host's history out.
+const MOST_OF_GUESTS: i64 = 1_000;
 
 /// Writes a line, tells who listens, and lets go of what is older than the journal keeps.
 pub(crate) fn write(
@@ -75,6 +77,7 @@ pub(crate) fn write(
             journal::grounds.eq(line.grounds),
             journal::takes_back.eq(line.takes_back),
             journal::hand.eq(serde_json::to_value(hand)?),
+            journal::guest.eq(hand.guest),
         ))
         .returning(journal::id)
         .get_result(conn)?;
@@ -82,17 +85,18 @@ pub(crate) fn write(
         .bind::<Text, _>(CHANNEL)
         .bind::<Text, _>(garment.to_string())
         .execute(conn)?;
+    let alike = journal::garment_id.eq(garment).and(journal::guest.eq(hand.guest));
     let nth = |conn: &mut PgConnection, count: i64| {
-        let of_garment = journal::table.filter(journal::garment_id.eq(garment));
-        of_garment.order(journal::id.desc()).offset(count).select(journal::id).first::<i64>(conn).optional()
+        let lines = journal::table.filter(alike).order(journal::id.desc());
+        lines.offset(count).select(journal::id).first::<i64>(conn).optional()
     };
     if let Some(last) = nth(conn, OLD_LINES)? {
         let old = journal::at.lt(Utc::now() - KEPT_FOR).and(journal::id.le(last));
-        diesel::delete(journal::table.filter(journal::garment_id.eq(garment).and(old))).execute(conn)?;
+        diesel::delete(journal::table.filter(alike.and(old))).execute(conn)?;
     }
-    if let Some(last) = nth(conn, MOST_LINES)? {
-        diesel::delete(journal::table.filter(journal::garment_id.eq(garment).and(journal::id.le(last))))
-            .execute(conn)?;
+    let most = if hand.guest { MOST_OF_GUESTS } else { MOST_LINES };
+    if let Some(last) = nth(conn, most)? {
+        diesel::delete(journal::table.filter(alike.and(journal::id.le(last)))).execute(conn)?;
     }
     Ok(id)
 }
@@ -315,6 +319,10 @@ pub fn since(
 /// # Errors
 /// When the database does not answer.
 pub fn last(conn: &mut Conn, garment: Uuid) -> Result<i64, StoreError> {
+    last_of(conn, garment)
+}
+
+pub(crate) fn last_of(conn: &mut PgConnection, garment: Uuid) -> Result<i64, StoreError> {
     let last: Option<i64> = journal::table
         .filter(journal::garment_id.eq(garment))
         .select(diesel::dsl::max(journal::id))

@@ -41,7 +41,7 @@ pub use garments::GarmentRecord;
 pub use guests::{GuestDevice, GuestSeen};
 pub use hand::Hand;
 pub use journal::{Going, KeptLine};
-pub use listener::Listener;
+pub use listener::{Listener, News};
 pub use pool::{Conn, Store, ping, together};
 pub use rails::{Due, InShort, OnRail, StandsFor};
 pub use version::{Expected, Versioned};
@@ -49,8 +49,8 @@ pub use version::{Expected, Versioned};
 /// Accounts: signing up, credentials, habits.
 pub mod account {
     pub use crate::accounts::{
-        SESSION_ACCOUNT, by_email, create, credentials, delete, get, holdings, password_hash, put_habits,
-        set_password, sign_out_everywhere, timings,
+        SESSION_ACCOUNT, SESSION_BROWSER, by_email, create, credentials, delete, get, holdings,
+        password_hash, put_habits, set_password, sign_out_everywhere, timings,
     };
 }
 /// A whole workroom.
@@ -64,7 +64,7 @@ pub mod fitting {
 }
 /// Garments on the rail.
 pub mod garment {
-    pub use crate::garments::{delete, get, get_locked, list, put, put_back};
+    pub use crate::garments::{delete, get, list, put, put_back};
 }
 /// Friends' devices in a fitting.
 pub mod guest {
@@ -81,8 +81,8 @@ pub mod rail {
 /// Signed-in browsers and attempts to sign in.
 pub mod session {
     pub use crate::sessions::{
-        cookie_key, count_attempt, extend, forget_attempts, is_known_browser, know_browser, load, remove,
-        save, take_attempts_back,
+        cookie_key, count_attempt, extend, forget_attempts, is_known_browser, is_of, know_browser, load,
+        remove, save, take_attempts_back,
     };
 }
 /// Wearers and their measures.

@@ -1,4 +1,4 @@
-//! Hearing from the database that a journal has a new line, whichever server wrote it.
+//! Hearing from the database that a journal has a new line, or that a session ended, whichever server wrote it.
 
 use std::time::{Duration, Instant};
 
@@ -9,8 +9,29 @@ use uuid::Uuid;
 use crate::error::StoreError;
 use crate::pool::Store;
 
-/// Told to everybody who listens when a garment's journal has a new line, with the garment's id.
+/// Told to everybody who listens when a garment's journal has a new line, with the garment's id, and when a session
+/// ended, with the word below and the key of its browser.
 pub(crate) const CHANNEL: &str = "vemble_journal";
+/// What stands before the key of a browser whose session ended; the migrations say the same.
+const ENDED: &str = "ended ";
+
+/// What was heard.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub enum News {
+    /// This garment's journal has a new line, or somebody was sent out of a fitting of it.
+    Line(Uuid),
+    /// The session of the browser of this key ended.
+    Ended(Uuid),
+}
+
+impl News {
+    fn read(told: &str) -> Option<News> {
+        match told.strip_prefix(ENDED) {
+            Some(key) => key.parse().ok().map(News::Ended),
+            None => told.parse().ok().map(News::Line),
+        }
+    }
+}
 
 /// How often the connection is looked at, so that a line is heard of well within a second.
 const EVERY: Duration = Duration::from_millis(40);
@@ -34,20 +55,20 @@ impl Listener {
         Ok(Listener { conn, asked: Instant::now() })
     }
 
-    /// Waits a moment; the garments whose journals have new lines.
+    /// Waits a moment; what was heard meanwhile.
     ///
     /// # Errors
     /// [`StoreError`] when the connection is lost: listen anew, and look everywhere.
-    pub fn wait(&mut self) -> Result<Vec<Uuid>, StoreError> {
+    pub fn wait(&mut self) -> Result<Vec<News>, StoreError> {
         std::thread::sleep(EVERY);
         if self.asked.elapsed() > STILL_THERE {
             self.asked = Instant::now();
             self.conn.batch_execute("SELECT 1")?;
         }
-        let mut garments = Vec::new();
+        let mut news = Vec::new();
         for told in self.conn.notifications_iter() {
-            garments.extend(told?.payload.parse::<Uuid>());
+            news.extend(News::read(&told?.payload));
         }
-        Ok(garments)
+        Ok(news)
     }
 }

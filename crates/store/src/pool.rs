@@ -14,7 +14,7 @@ use crate::error::StoreError;
 const MIGRATIONS: EmbeddedMigrations = embed_migrations!();
 
 /// How long a request waits for a connection before it is told the database does not answer.
-const PATIENCE: Duration = Duration::from_millis(1200);
+const PATIENCE: Duration = Duration::from_secs(3);
 /// What every connection is held to: no statement runs longer than the first, none waits for another's lock longer
 /// than the second, and no transaction is left open longer than the third. In milliseconds.
 const LIMITS: &str = "SET statement_timeout = 10000; SET lock_timeout = 1500; \

@@ -207,6 +207,7 @@ diesel::table! {
         grounds -> Array<Text>,
         takes_back -> Nullable<BigInt>,
         hand -> Jsonb,
+        guest -> Bool,
     }
 }
 

@@ -3,7 +3,7 @@
 use chrono::{DateTime, Utc};
 use diesel::prelude::*;
 
-use crate::accounts::AccountId;
+use crate::accounts::{AccountId, SESSION_BROWSER};
 use crate::error::StoreError;
 use crate::pool::Conn;
 use crate::schema::{known_browser, server_secret, sign_in_attempt, web_session};
@@ -23,6 +23,18 @@ pub fn load(
         .select(web_session::state)
         .first(conn)
         .optional()?)
+}
+
+/// True while a session of the browser of that key lasts.
+///
+/// # Errors
+/// When the database does not answer.
+pub fn is_of(conn: &mut Conn, browser: &str, now: DateTime<Utc>) -> Result<bool, StoreError> {
+    let held = serde_json::to_string(browser)?;
+    let lasting = web_session::table.filter(
+        web_session::state.retrieve_as_text(SESSION_BROWSER).eq(held).and(web_session::expires_at.gt(now)),
+    );
+    Ok(diesel::select(diesel::dsl::exists(lasting)).get_result(conn)?)
 }
 
 /// Keeps a session until it runs out, and sweeps out those that have.

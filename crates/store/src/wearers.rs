@@ -10,7 +10,7 @@ use vemble_fit::{Body, Layer, Length, MeasureName, Wearer};
 use crate::pool::at_one_moment;
 use crate::schema::{body_layer, body_measure, garment, measuring, wearer};
 use crate::spelt::Spelt;
-use crate::version::{Expected, Versioned, Write, decide, one_at_a_time};
+use crate::version::{Expected, Versioned, Write, alone, decide};
 use crate::{AccountId, Conn, StoreError};
 
 /// Every wearer of an account, by name.
@@ -102,7 +102,7 @@ pub fn put(
     expected: Expected,
 ) -> Result<i64, StoreError> {
     conn.transaction(|conn| {
-        one_at_a_time(conn, id)?;
+        alone(conn, id, expected)?;
         let standing = standing(conn, account, id, true)?;
         let version = match decide(standing.as_ref(), written, expected)? {
             Write::Same(version) => return Ok(version),

@@ -8,8 +8,8 @@ use common::{corduroys, journal, new_account, open, pinned, someone, take_back};
 use uuid::Uuid;
 use vemble_fit::{Length, WashTest, Wearer};
 use vemble_store::{
-    AccountId, Expected, GarmentRecord, Going, Hand, Store, StoreError, account, fitting, garment,
-    journal_of, testing, wearer,
+    AccountId, Everything, Expected, GarmentRecord, Going, Hand, Store, StoreError, account, backup, fitting,
+    garment, journal_of, testing, wearer,
 };
 
 #[test]
@@ -32,6 +32,23 @@ fn records_read_back_exactly_as_they_were_written() {
     fitting::put(&mut conn, id, &Hand::program(), first, &fitted, &BTreeMap::new(), Expected::Unsaid)
         .expect("written");
     assert_eq!(fitting::get(&mut conn, id, first).expect("read").value, fitted);
+}
+
+#[test]
+fn a_workroom_of_more_records_than_the_database_has_locks_is_restored() {
+    let (_store, mut conn, id) = open();
+    let wearers = (0..15_000)
+        .map(|i| (Uuid::now_v7(), Wearer { name: format!("Odile Marrow {i}"), measured: Vec::new() }));
+    let everything = Everything {
+        habits: account::get(&mut conn, id).expect("there").habits.value,
+        wearers: wearers.collect(),
+        garments: Vec::new(),
+        fittings: Vec::new(),
+    };
+    let mut told = Vec::new();
+    backup::restore(&mut conn, id, &everything, &mut |done, of| told.push((done, of))).expect("restored");
+    assert_eq!((told.len(), told[0], told[14_999]), (15_000, (0, 15_000), (14_999, 15_000)));
+    assert_eq!(account::holdings(&mut conn, id).expect("counted").people, 15_000);
 }
 
 #[test]
@@ -164,7 +181,10 @@ fn a_garment_goes_back_to_what_it_was_though_its_wearer_is_gone() {
     let standing = garment::get(&mut conn, id, hung).expect("hanging");
     assert_eq!(standing.version, 3, "what a browser holds of it names somebody who is gone");
     let lines = journal_of::lines(&mut conn, id, hung).expect("lines");
-    garment::put_back(&mut conn, id, &hand, hung, standing.version, &lines[1]).expect("put back");
+    let last = lines.last().expect("a line").id;
+    let stale = garment::put_back(&mut conn, id, &hand, hung, last - 1, &lines[1]);
+    assert!(matches!(stale, Err(StoreError::Moved)), "a line came since it was looked at");
+    garment::put_back(&mut conn, id, &hand, hung, last, &lines[1]).expect("put back");
     assert_eq!(garment::get(&mut conn, id, hung).expect("hanging").value, corduroys());
 }
 

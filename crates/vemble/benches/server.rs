@@ -5,19 +5,18 @@
 //! the figure.
 //! `make bench` starts PostgreSQL first.
 
-use std::io::{BufRead, BufReader};
-use std::net::TcpListener;
-use std::time::{Duration, Instant};
+mod common;
 
+use std::io::{BufRead, BufReader};
+use std::time::Duration;
+
+use common::{House, JOB, change, median, timed};
 use serde_json::{Value, json};
 use vemble_fit::{Job, solve};
-use vemble_server::{App, Options};
-use vemble_store::{Store, testing};
 
 /// Jobs computed each way; the first are not counted.
 const JOBS: u32 = 400;
 const WARM_UP: u32 = 40;
-const JOB: &str = include_str!("../../../docs/examples/barn-dance-trousers.vemble.json");
 
 fn main() {
     // `cargo test --all-targets` runs benches too; there is nothing to try there.
@@ -31,57 +30,6 @@ fn main() {
     signing_up_beside_a_reader(&house);
     rail(&house);
     memory(&house);
-}
-
-/// A server with somebody signed in.
-struct House {
-    agent: ureq::Agent,
-    url: String,
-    cookie: String,
-}
-
-impl House {
-    fn open() -> House {
-        let url = serve();
-        House { agent: ureq::agent(), cookie: sign_in(&url), url }
-    }
-
-    fn ask(&self, method: &str, path: &str, body: Option<&Value>) -> Value {
-        let request =
-            self.agent.request(method, &format!("{}/api/v1/{path}", self.url)).set("Cookie", &self.cookie);
-        let answer = match body {
-            Some(body) => request.send_json(body),
-            None => request.call(),
-        };
-        answer.expect("an answer").into_json().expect("JSON")
-    }
-
-    /// Hangs the example's garment with so many fittings; the ids of both.
-    fn hang(&self, number: u128, fittings: u128) -> (String, Vec<String>) {
-        let file: Value = serde_json::from_str(JOB).expect("the example");
-        let id = |n: u128| uuid::Uuid::from_u128((7 << 76) | (1 << 63) | n).to_string();
-        let garment = id(1_000_000 + number);
-        let record = json!({ "due_on": "2030-01-01", "garment": file["garment"] });
-        self.ask("PUT", &format!("garments/{garment}"), Some(&record));
-        let fittings = (1..=fittings)
-            .map(|each| {
-                let fitting = id(2_000_000 + 10 * number + each);
-                let record = json!({ "garment": garment, "number": each, "fitting": file["fitting"] });
-                self.ask("PUT", &format!("fittings/{fitting}"), Some(&record));
-                fitting
-            })
-            .collect();
-        (garment, fittings)
-    }
-}
-
-/// A change of one pin, with an id of its own.
-fn change(n: u32) -> Value {
-    let pin = json!({
-        "id": "bench", "seam": "outseam", "side": "left", "datum": "hem", "station": 640,
-        "mode": "seam_to_pin", "reading": 9.0 + f64::from(n % 40) / 10.0,
-    });
-    json!({ "changes": [{ "id": uuid::Uuid::now_v7(), "parts": [{ "change": "put_pin", "pin": pin }] }] })
 }
 
 fn compute_endpoint(house: &House) {
@@ -221,36 +169,4 @@ fn memory(house: &House) {
         house.ask("POST", "compute/job", Some(&file));
     }
     println!("memory, before and after 5,000 computed jobs  {begun:.0} and {:.0} MB", resident());
-}
-
-fn timed(work: impl FnOnce()) -> Duration {
-    let begun = Instant::now();
-    work();
-    begun.elapsed()
-}
-
-fn median(mut values: Vec<Duration>) -> Duration {
-    values.sort();
-    values[values.len() / 2]
-}
-
-fn serve() -> String {
-    let store = Store::open(&testing::fresh_database(), 8).expect("a store");
-    let listener = TcpListener::bind("127.0.0.1:0").expect("a port");
-    let url = format!("http://{}", listener.local_addr().expect("an address"));
-    let app = App::new(store, Options::default());
-    std::thread::spawn(move || {
-        actix_web::rt::System::new()
-            .block_on(async { vemble_server::serve(app, listener, 2).expect("a server").await })
-    });
-    url
-}
-
-fn sign_in(url: &str) -> String {
-    let entry = json!({ "email": "bench@example.org", "password": "a long enough password" });
-    ureq::post(&format!("{url}/api/v1/account")).send_json(&entry).expect("an account");
-    let signed_in = ureq::post(&format!("{url}/api/v1/session")).send_json(&entry).expect("a session");
-    let cookies = signed_in.all("set-cookie");
-    let session = cookies.into_iter().find(|cookie| cookie.starts_with("vemble=")).expect("a session");
-    session.split(';').next().unwrap_or_default().to_owned()
 }

@@ -45,7 +45,12 @@ fn write(of: &Whose, file: &Path) -> Result<String, Failed> {
     let (mut conn, id) = open(of)?;
     let bytes = workroom::write(&kept::read(&mut conn, id)?)?;
     // The backup of last month is not written over by a slip.
-    let mut out = OpenOptions::new().write(true).create_new(true).open(file)?;
+    let mut how = OpenOptions::new();
+    how.write(true).create_new(true);
+    // Measures of bodies are nobody's business on a machine that others use.
+    #[cfg(unix)]
+    std::os::unix::fs::OpenOptionsExt::mode(&mut how, 0o600);
+    let mut out = how.open(file)?;
     out.write_all(&bytes)?;
     out.sync_all()?;
     let holds = account::holdings(&mut conn, id)?;
@@ -55,9 +60,23 @@ fn write(of: &Whose, file: &Path) -> Result<String, Failed> {
 fn read(of: &Whose, file: &Path) -> Result<String, Failed> {
     let mut bytes = Vec::new();
     File::open(file)?.take(LARGEST_WORKROOM as u64 + 1).read_to_end(&mut bytes)?;
-    let everything = workroom::look_over(read_workroom(&bytes)?)?;
+    let everything = workroom::look_over(read_workroom(&bytes)?, &mut |done, of| {
+        progress("looked over", "garments", done, of);
+    })?;
     let (mut conn, id) = open(of)?;
-    kept::restore(&mut conn, id, &everything)?;
+    kept::restore(&mut conn, id, &everything, &mut |done, of| {
+        progress("written", "people, garments and fittings", done, of);
+    })?;
     let holds = account::holdings(&mut conn, id)?;
     Ok(format!("{} people, {} garments, {} fittings\n", holds.people, holds.garments, holds.fittings))
 }
+
+/// Says now and then how far a long restore is, beside what it answers.
+fn progress(done: &str, what: &str, count: usize, of: usize) {
+    if count > 0 && count.is_multiple_of(SAID_EVERY) {
+        eprintln!("{count} of {of} {what} {done}");
+    }
+}
+
+/// How often that is said.
+const SAID_EVERY: usize = 1_000;

@@ -40,11 +40,15 @@ struct WithId<T> {
 /// When the database does not answer.
 pub fn load(store: &Store) -> Result<String, Box<dyn std::error::Error>> {
     let mut conn = store.conn()?;
-    if account::by_email(&mut conn, ADDRESS)?.is_none() {
+    while account::by_email(&mut conn, ADDRESS)?.is_none() {
         let mut scenario: Value = serde_json::from_str(SCENARIO)?;
         set_days(&mut scenario, Utc::now().date_naive());
         let scenario: Scenario = serde_json::from_value(scenario)?;
-        together(&mut conn, |conn| hang(conn, scenario))?;
+        match together(&mut conn, |conn| hang(conn, scenario)) {
+            // Another server that starts at the same moment is at it: this one waits for the lock, and looks again.
+            Err(StoreError::Busy) => {}
+            done => done?,
+        }
     }
     Ok(ADDRESS.to_owned())
 }

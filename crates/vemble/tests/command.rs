@@ -182,6 +182,12 @@ fn a_workroom_goes_into_a_file_and_comes_back_the_same() {
     };
     let (done, said) = run("backup", "band@larkhill.example", "band.zip");
     assert!(done && said.contains("15 garments"), "{said}");
+    #[cfg(unix)]
+    {
+        use std::os::unix::fs::PermissionsExt;
+        let mode = std::fs::metadata(folder.join("band.zip")).expect("a file").permissions().mode();
+        assert_eq!(mode & 0o777, 0o600, "measures of bodies are their owner's alone");
+    }
     let (done, said) = run("backup", "band@larkhill.example", "band.zip");
     assert!(!done && said.contains("exists"), "it is not written over: {said}");
     let (done, said) = run("restore", "new@example.org", "band.zip");

@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { answered, client, ifMatch, type Of } from "./client";
+import { SHEET } from "../waiting/sheet";
 import { habitsQuery } from "./queries";
 
 type Habits = Of<"Habits">;
@@ -11,6 +12,7 @@ type Habits = Of<"Habits">;
 export function useChangeHabits({ say = false } = {}) {
   const queries = useQueryClient();
   return useMutation({
+    mutationKey: SHEET,
     mutationFn: async (change: (habits: Habits) => Habits): Promise<Of<"HabitEffect">[]> => {
       const { data, version } = await queries.fetchQuery(habitsQuery);
       const next = change(data);

@@ -12,11 +12,30 @@ export type Problem = Of<"Problem">;
 /** No answer within this many milliseconds is silence. */
 const PATIENCE = 20_000;
 
+/** Whose page this is; nobody's until somebody comes in. */
+let page: string | null = null;
+
+/** Says whose page this is from now on: every request says it, and the workroom refuses one whose session is another's. */
+export function pageIs(of: string | null) {
+  page = of;
+}
+
+/** An address that says whose page leads there, for what no request of this client fetches. */
+export const fromThisPage = (address: string) =>
+  page === null ? address : `${address}${address.includes("?") ? "&" : "?"}page=${page}`;
+
 export const client = createClient<paths>({
   baseUrl: "/",
   credentials: "same-origin",
   fetch: (request) =>
     fetch(request, { signal: AbortSignal.any([request.signal, AbortSignal.timeout(PATIENCE)]) }),
+});
+
+client.use({
+  onRequest: ({ request }) => {
+    if (page !== null) request.headers.set("Vemble-Page", page);
+    return request;
+  },
 });
 
 /** Told on the window when the workroom no longer knows who is asking. */

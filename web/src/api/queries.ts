@@ -15,6 +15,17 @@ export const accountQuery = queryOptions({
   queryFn: async () => (await answered(client.GET("/api/v1/account"))).data,
 });
 
+/** How far the workroom file is that was handed over last; asked for again for as long as it is on its way in. */
+export const restoringQuery = queryOptions({
+  queryKey: ["restoring"],
+  refetchInterval: ({ state }) => (isGoingIn(state.data?.stage) ? 500 : false),
+  queryFn: async () => (await answered(client.GET("/api/v1/workroom/restoring"))).data,
+});
+
+/** True while a workroom file is on its way in. */
+export const isGoingIn = (stage: Of<"Stage"> | undefined) =>
+  stage === "waits" || stage === "looked_over" || stage === "written";
+
 /** Words and limits of the craft; they change only with the server. */
 export const wordsQuery = queryOptions({
   queryKey: ["words"],

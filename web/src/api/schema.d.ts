@@ -502,6 +502,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/fittings/{id}/put-right": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Cut a fitting that was kept before there were limits down to them. One that is within them stays as it is. */
+        post: operations["put_fitting_right"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/fittings/{id}/sheet.pdf": {
         parameters: {
             query?: never;
@@ -603,6 +620,23 @@ export interface paths {
         get: operations["read_journal"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/garments/{id}/put-right": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Cut a garment that was kept before there were limits down to them. One that is within them stays as it is. */
+        post: operations["put_garment_right"];
         delete?: never;
         options?: never;
         head?: never;
@@ -788,6 +822,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/wearers/{id}/put-right": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Cut a wearer that was kept before there were limits down to them. One that is within them stays as it is. */
+        post: operations["put_wearer_right"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/words": {
         parameters: {
             query?: never;
@@ -814,7 +865,11 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Restore a workroom file into this workroom, which has to be empty. All of it goes in, or nothing. */
+        /**
+         * Restore a workroom file into this workroom, which has to be empty. All of it goes in, or nothing.
+         * @description One that takes longer is answered with 202 and how far it is, at once where the header `Prefer` is
+         *     `respond-async`; it goes in by itself, and `GET /workroom/restoring` follows it to its end.
+         */
         post: operations["restore_workroom"];
         delete?: never;
         options?: never;
@@ -831,6 +886,23 @@ export interface paths {
         };
         /** The whole workroom as one file: a zip with everything in `workroom.json`, and a job file of each fitting. */
         get: operations["save_workroom"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/workroom/restoring": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How far the workroom file is that was handed over last. */
+        get: operations["read_restoring"];
         put?: never;
         post?: never;
         delete?: never;
@@ -898,6 +970,8 @@ export interface components {
         AccountToDelete: {
             /** @description Its address, written out, so that nobody deletes one by a slip. */
             email: string;
+            /** @description Its password, so that nobody else does who finds the browser open. */
+            password: string;
         };
         /**
          * @description What was handed over whole.
@@ -953,8 +1027,8 @@ export interface components {
             belt_loop_at_back?: boolean;
             /** @description How it is made at the centre back. */
             build?: components["schemas"]["BandBuild"];
-            /** @description Its finished height; nothing where there is no band. */
-            height: components["schemas"]["Length"];
+            /** @description Its finished height; nothing where there is no band. In millimetres. */
+            height: number;
         };
         /**
          * @description How the waistband is made at the centre back.
@@ -1212,7 +1286,7 @@ export interface components {
             id: string;
             /**
              * Format: int64
-             * @description Its journal line, where it was made, now or when it came before.
+             * @description Its journal line, where it was made, now or when it came before; nothing where everything stood as it wants it.
              */
             line?: number | null;
             refused?: components["schemas"]["Problem"] | null;
@@ -1637,17 +1711,17 @@ export interface components {
         ClearOf: {
             /** @description The place, on the scale the row is measured on. */
             at: components["schemas"]["Length"];
-            /** @description How far to keep off it. */
-            by: components["schemas"]["Length"];
+            /** @description How far to keep off it. In millimetres. */
+            by: number;
         };
         /** @description A place where the allowance is clipped or notched: no more is inside there than this. */
         Clip: {
-            /** @description What is left between the stitching and the end of the clip. */
-            left: components["schemas"]["Length"];
+            /** @description What is left between the stitching and the end of the clip. In millimetres. */
+            left: number;
             /** @description The seam. */
             seam: components["schemas"]["SeamName"];
-            /** @description Where, from the seam's lower end. */
-            station: components["schemas"]["Length"];
+            /** @description Where, from the seam's lower end. In millimetres. */
+            station: number;
         };
         /** @description What the garment is made of. */
         Cloth: {
@@ -1667,8 +1741,8 @@ export interface components {
             stretch: number;
             /** @description What lies on its face. */
             surface?: components["schemas"]["Surface"];
-            /** @description Thickness of cloth and lining together; takes `2πT` from the ease when measured outside. */
-            thickness: components["schemas"]["Length"];
+            /** @description Thickness of cloth and lining together; takes `2πT` from the ease when measured outside. In millimetres. */
+            thickness: number;
         };
         /**
          * @description The family of cloth, which decides needle, thread and stitch.
@@ -2207,11 +2281,11 @@ export interface components {
         };
         /** @description Something in a seam, with where it lies. */
         Fixture: {
-            /** @description Its lower end, from the seam's lower end. */
-            from: components["schemas"]["Length"];
+            /** @description Its lower end, from the seam's lower end. In millimetres. */
+            from: number;
             /** @description What it is. */
             kind: components["schemas"]["FixtureKind"];
-            most?: components["schemas"]["Length"] | null;
+            most?: number | null;
             /** @description The seam. */
             seam: components["schemas"]["SeamName"];
             side?: components["schemas"]["Side"] | null;
@@ -2220,8 +2294,8 @@ export interface components {
              *     is, where nothing is said.
              */
             taken_out?: boolean | null;
-            /** @description Its upper end. */
-            to: components["schemas"]["Length"];
+            /** @description Its upper end. In millimetres. */
+            to: number;
         };
         /**
          * @description Something in a seam that limits what may be done to it.
@@ -2280,7 +2354,7 @@ export interface components {
             /** @description Its cloth. */
             cloth?: components["schemas"]["Cloth"];
             /** @description Ease wanted at a level of this garment, in place of the habit's and the house table's. */
-            ease?: Partial<Record<"bust" | "under_bust" | "waist" | "high_hip" | "hip" | "thigh" | "knee" | "calf" | "hem" | "upper_arm" | "elbow" | "wrist", components["schemas"]["Length"]>>;
+            ease?: Partial<Record<"bust" | "under_bust" | "waist" | "high_hip" | "hip" | "thigh" | "knee" | "calf" | "hem" | "upper_arm" | "elbow" | "wrist", number>>;
             /** @description What its owner calls it. */
             name: string;
             /** @description What it is for. */
@@ -2378,7 +2452,7 @@ export interface components {
              * @description Wearing ease wanted at a level, in place of the house table's.
              * @default {}
              */
-            ease: Partial<Record<"bust" | "under_bust" | "waist" | "high_hip" | "hip" | "thigh" | "knee" | "calf" | "hem" | "upper_arm" | "elbow" | "wrist", components["schemas"]["Length"]>>;
+            ease: Partial<Record<"bust" | "under_bust" | "waist" | "high_hip" | "hip" | "thigh" | "knee" | "calf" | "hem" | "upper_arm" | "elbow" | "wrist", number>>;
             /**
              * @description How two sides become one, unless a seam says otherwise.
              * @default mean
@@ -2483,7 +2557,7 @@ export interface components {
              * @description House rules this person has changed.
              * @default {}
              */
-            rules: Partial<Record<"measure_age" | "pair_within" | "pin_noise" | "twist_ask" | "ladder_step" | "ladder_near" | "pin_spread" | "pin_tolerance" | "slope_woven" | "slope_knit" | "radius" | "fade_share" | "taper_worth" | "steep_within" | "steep_slope" | "steep_radius" | "chalk_step" | "sew_before" | "lock_in" | "dart_run" | "least_allowance" | "trim_low" | "trim_medium" | "trim_high" | "trim_knit" | "trim_worth" | "band_least" | "sew_through" | "open_aside" | "back_alone_warn" | "back_alone_share" | "pockets_apart" | "crease_shift" | "leg_shift" | "seam_worth" | "dart_front" | "dart_back" | "dart_bodice" | "side_swing" | "inset_allowance" | "gusset_reach" | "hip_floor" | "knee_floor" | "elbow_floor" | "reach_floor" | "bust_floor" | "stride" | "stretch_full" | "stretch_worn" | "bust_below" | "underarm_to_waist" | "under_bust_below" | "high_hip_below" | "hip_below" | "thigh_below" | "knee_share" | "calf_share" | "hem_tolerance" | "hem_uneven" | "hem_pair_ask" | "hem_floor" | "hem_uneven_by" | "hem_blend" | "sleeve_below" | "trip_below" | "hem_single" | "hem_first_fold" | "hem_wide" | "hem_narrow" | "hem_rolled" | "hem_deep" | "hem_faced" | "hem_knit" | "hem_bag" | "facing_depth" | "ease_firm" | "ease_soft" | "ease_knit" | "ease_wool" | "hem_pinch" | "hem_ease_row" | "hem_open_splay" | "hem_open_flat" | "tuck_above" | "tuck_trim" | "tuck_trim_from" | "original_ease" | "band_over" | "mitre_trim" | "lining_bag" | "lining_above" | "lining_free" | "lining_slack" | "lining_turn" | "undo_lining" | "vent_left" | "pocket_clear" | "button_clear" | "pleat_depth" | "slit_open" | "slit_height" | "cloth_width" | "elastic_draws" | "elastic_share" | "elastic_end" | "elastic_most" | "bias_join" | "waist_ease" | "vouch_within" | "sewing_a_day", number>>;
+            rules: Partial<Record<"measure_age" | "pair_within" | "pin_noise" | "twist_ask" | "ladder_step" | "ladder_near" | "pin_spread" | "pin_tolerance" | "slope_woven" | "slope_knit" | "radius" | "fade_share" | "taper_worth" | "band_stands" | "steep_within" | "steep_slope" | "steep_radius" | "chalk_step" | "sew_before" | "lock_in" | "dart_run" | "least_allowance" | "trim_low" | "trim_medium" | "trim_high" | "trim_knit" | "trim_worth" | "band_least" | "sew_through" | "open_aside" | "back_alone_warn" | "back_alone_share" | "pockets_apart" | "crease_shift" | "leg_shift" | "seam_worth" | "dart_front" | "dart_back" | "dart_bodice" | "side_swing" | "inset_allowance" | "gusset_reach" | "hip_floor" | "knee_floor" | "elbow_floor" | "reach_floor" | "bust_floor" | "stride" | "stretch_full" | "stretch_worn" | "bust_below" | "underarm_to_waist" | "under_bust_below" | "high_hip_below" | "hip_below" | "thigh_below" | "knee_share" | "calf_share" | "hem_tolerance" | "hem_uneven" | "hem_pair_ask" | "hem_floor" | "hem_uneven_by" | "hem_blend" | "sleeve_below" | "trip_below" | "hem_single" | "hem_first_fold" | "hem_wide" | "hem_narrow" | "hem_rolled" | "hem_deep" | "hem_faced" | "hem_knit" | "hem_bag" | "facing_depth" | "ease_firm" | "ease_soft" | "ease_knit" | "ease_wool" | "hem_pinch" | "hem_ease_row" | "hem_open_splay" | "hem_open_flat" | "tuck_above" | "tuck_trim" | "tuck_trim_from" | "original_ease" | "band_over" | "mitre_trim" | "lining_bag" | "lining_above" | "lining_free" | "lining_slack" | "lining_turn" | "undo_lining" | "vent_left" | "pocket_clear" | "button_clear" | "pleat_depth" | "slit_open" | "slit_height" | "cloth_width" | "elastic_draws" | "elastic_share" | "elastic_end" | "elastic_most" | "bias_join" | "waist_ease" | "vouch_within" | "sewing_a_day", number>>;
             /**
              * @description Unit and rounding on the tape.
              * @default {
@@ -2599,18 +2673,18 @@ export interface components {
              * @description How many buttons.
              */
             count?: number | null;
-            /** @description Its lower end, above the finished edge: the pocket's bottom, the lowest button. */
-            from?: components["schemas"]["Length"];
+            /** @description Its lower end, above the finished edge: the pocket's bottom, the lowest button. In millimetres. */
+            from?: number;
             /** @description The hem it stands near. */
             hem: components["schemas"]["HemName"];
             /** @description What it is. */
             kind: components["schemas"]["FeatureKind"];
-            pinned?: components["schemas"]["Length"] | null;
+            pinned?: number | null;
             side?: components["schemas"]["Side"] | null;
-            /** @description Its upper end, above the finished edge: the top of the vent, the top button. */
-            to: components["schemas"]["Length"];
-            /** @description How far it is turned in or reaches over: of a facing or a vent. */
-            width?: components["schemas"]["Length"];
+            /** @description Its upper end, above the finished edge: the top of the vent, the top button. In millimetres. */
+            to: number;
+            /** @description How far it is turned in or reaches over: of a facing or a vent. In millimetres. */
+            width?: number;
         };
         /**
          * @description A way to hem.
@@ -2722,8 +2796,8 @@ export interface components {
             at: number;
             /** @description Its id, made by whoever reads it. */
             id: string;
-            /** @description How much. */
-            length: components["schemas"]["Length"];
+            /** @description How much. In millimetres. */
+            length: number;
             /** @description What was read. */
             read: components["schemas"]["HemRead"];
             /** @description Which leg or sleeve; `centre` for a hem there is only one of. */
@@ -2919,7 +2993,7 @@ export interface components {
         HemWhen: "last" | "flat" | "first";
         /** @description Everything wanted of one hem. */
         HemWish: {
-            allowance?: components["schemas"]["Length"] | null;
+            allowance?: number | null;
             /** @description Which hem. */
             hem: components["schemas"]["HemName"];
             high_low?: components["schemas"]["HighLow"] | null;
@@ -2933,22 +3007,22 @@ export interface components {
             pair?: components["schemas"]["HemPair"];
             /** @description What was read round it, in turning order. */
             readings?: components["schemas"]["HemReading"][];
-            /** @description How much the shoes lift the heel above the bare floor. */
-            shoes?: components["schemas"]["Length"];
+            /** @description How much the shoes lift the heel above the bare floor. In millimetres. */
+            shoes?: number;
             shorten_at?: components["schemas"]["ShortenAt"] | null;
             /** @description Where the finished edge shall be. */
             wanted: components["schemas"]["Wanted"];
         };
         /** @description A hem that is uneven on purpose. Between the side seams and the blends it keeps its full difference. */
         HighLow: {
-            /** @description How much longer the centre back is than the sides; negative is shorter. */
-            back?: components["schemas"]["Length"];
-            /** @description How far back of the side seam the back's difference is reached. */
-            blend_back: components["schemas"]["Length"];
-            /** @description How far forward of the side seam the front's difference is reached. */
-            blend_front: components["schemas"]["Length"];
-            /** @description How much shorter the centre front is than the sides; negative is longer. */
-            front?: components["schemas"]["Length"];
+            /** @description How much longer the centre back is than the sides; negative is shorter. In millimetres. */
+            back?: number;
+            /** @description How far back of the side seam the back's difference is reached. In millimetres. */
+            blend_back: number;
+            /** @description How far forward of the side seam the front's difference is reached. In millimetres. */
+            blend_front: number;
+            /** @description How much shorter the centre front is than the sides; negative is longer. In millimetres. */
+            front?: number;
         };
         /** @description What an account holds, and loses when it is deleted. */
         Holdings: {
@@ -2972,7 +3046,7 @@ export interface components {
         HouseEntry: {
             /**
              * Format: double
-             * @description The house default in an inch session, in the same unit, where it is one that stands on that tape.
+             * @description The house default as a tape with inches shows it, in the same unit. It is computed with as `value`.
              */
             in_inches?: number | null;
             /** @description Its name in files and requests. */
@@ -3005,7 +3079,7 @@ export interface components {
          * @description A number the craft needs and practitioners choose.
          * @enum {string}
          */
-        HouseRule: "measure_age" | "pair_within" | "pin_noise" | "twist_ask" | "ladder_step" | "ladder_near" | "pin_spread" | "pin_tolerance" | "slope_woven" | "slope_knit" | "radius" | "fade_share" | "taper_worth" | "steep_within" | "steep_slope" | "steep_radius" | "chalk_step" | "sew_before" | "lock_in" | "dart_run" | "least_allowance" | "trim_low" | "trim_medium" | "trim_high" | "trim_knit" | "trim_worth" | "band_least" | "sew_through" | "open_aside" | "back_alone_warn" | "back_alone_share" | "pockets_apart" | "crease_shift" | "leg_shift" | "seam_worth" | "dart_front" | "dart_back" | "dart_bodice" | "side_swing" | "inset_allowance" | "gusset_reach" | "hip_floor" | "knee_floor" | "elbow_floor" | "reach_floor" | "bust_floor" | "stride" | "stretch_full" | "stretch_worn" | "bust_below" | "underarm_to_waist" | "under_bust_below" | "high_hip_below" | "hip_below" | "thigh_below" | "knee_share" | "calf_share" | "hem_tolerance" | "hem_uneven" | "hem_pair_ask" | "hem_floor" | "hem_uneven_by" | "hem_blend" | "sleeve_below" | "trip_below" | "hem_single" | "hem_first_fold" | "hem_wide" | "hem_narrow" | "hem_rolled" | "hem_deep" | "hem_faced" | "hem_knit" | "hem_bag" | "facing_depth" | "ease_firm" | "ease_soft" | "ease_knit" | "ease_wool" | "hem_pinch" | "hem_ease_row" | "hem_open_splay" | "hem_open_flat" | "tuck_above" | "tuck_trim" | "tuck_trim_from" | "original_ease" | "band_over" | "mitre_trim" | "lining_bag" | "lining_above" | "lining_free" | "lining_slack" | "lining_turn" | "undo_lining" | "vent_left" | "pocket_clear" | "button_clear" | "pleat_depth" | "slit_open" | "slit_height" | "cloth_width" | "elastic_draws" | "elastic_share" | "elastic_end" | "elastic_most" | "bias_join" | "waist_ease" | "vouch_within" | "sewing_a_day";
+        HouseRule: "measure_age" | "pair_within" | "pin_noise" | "twist_ask" | "ladder_step" | "ladder_near" | "pin_spread" | "pin_tolerance" | "slope_woven" | "slope_knit" | "radius" | "fade_share" | "taper_worth" | "band_stands" | "steep_within" | "steep_slope" | "steep_radius" | "chalk_step" | "sew_before" | "lock_in" | "dart_run" | "least_allowance" | "trim_low" | "trim_medium" | "trim_high" | "trim_knit" | "trim_worth" | "band_least" | "sew_through" | "open_aside" | "back_alone_warn" | "back_alone_share" | "pockets_apart" | "crease_shift" | "leg_shift" | "seam_worth" | "dart_front" | "dart_back" | "dart_bodice" | "side_swing" | "inset_allowance" | "gusset_reach" | "hip_floor" | "knee_floor" | "elbow_floor" | "reach_floor" | "bust_floor" | "stride" | "stretch_full" | "stretch_worn" | "bust_below" | "underarm_to_waist" | "under_bust_below" | "high_hip_below" | "hip_below" | "thigh_below" | "knee_share" | "calf_share" | "hem_tolerance" | "hem_uneven" | "hem_pair_ask" | "hem_floor" | "hem_uneven_by" | "hem_blend" | "sleeve_below" | "trip_below" | "hem_single" | "hem_first_fold" | "hem_wide" | "hem_narrow" | "hem_rolled" | "hem_deep" | "hem_faced" | "hem_knit" | "hem_bag" | "facing_depth" | "ease_firm" | "ease_soft" | "ease_knit" | "ease_wool" | "hem_pinch" | "hem_ease_row" | "hem_open_splay" | "hem_open_flat" | "tuck_above" | "tuck_trim" | "tuck_trim_from" | "original_ease" | "band_over" | "mitre_trim" | "lining_bag" | "lining_above" | "lining_free" | "lining_slack" | "lining_turn" | "undo_lining" | "vent_left" | "pocket_clear" | "button_clear" | "pleat_depth" | "slit_open" | "slit_height" | "cloth_width" | "elastic_draws" | "elastic_share" | "elastic_end" | "elastic_most" | "bias_join" | "waist_ease" | "vouch_within" | "sewing_a_day";
         /** @description The garment and the fitting that a job became. */
         Imported: {
             /**
@@ -3153,6 +3227,8 @@ export interface components {
         };
         /** @description A wearer with id and version. */
         KeptWearer: {
+            /** @description What of it is beyond a limit, as it was kept before there was one. */
+            beyond?: string[];
             /**
              * Format: uuid
              * @description Its id.
@@ -3219,9 +3295,9 @@ export interface components {
         /** @description A laced back: it closes on a gap that varies with the height. */
         Lacing: {
             /** @description The gap between the laced edges at each level it crosses, as worn. */
-            gaps: Partial<Record<"bust" | "under_bust" | "waist" | "high_hip" | "hip" | "thigh" | "knee" | "calf" | "hem" | "upper_arm" | "elbow" | "wrist", components["schemas"]["Length"]>>;
-            /** @description How far a modesty panel reaches under each edge. */
-            overlap: components["schemas"]["Length"];
+            gaps: Partial<Record<"bust" | "under_bust" | "waist" | "high_hip" | "hip" | "thigh" | "knee" | "calf" | "hem" | "upper_arm" | "elbow" | "wrist", number>>;
+            /** @description How far a modesty panel reaches under each edge. In millimetres. */
+            overlap: number;
         };
         /** @description A seam to set a ladder of pins on. */
         Laddering: {
@@ -3248,8 +3324,8 @@ export interface components {
         Layer: {
             /** @description What it is: shirt tail, thermal leggings. */
             name: string;
-            /** @description Its thickness; it takes `2π` times this from the ease at every level. */
-            thickness: components["schemas"]["Length"];
+            /** @description Its thickness; it takes `2π` times this from the ease at every level. In millimetres. */
+            thickness: number;
         };
         /** @description A length in millimetres. */
         Length: number;
@@ -3454,7 +3530,7 @@ export interface components {
         /** @description The lining as it is at the hem before anything is changed. */
         LiningNow: {
             /** @default null */
-            above: components["schemas"]["Length"] | null;
+            above: number | null;
             /** @default null */
             closed: components["schemas"]["LiningClosed"] | null;
         };
@@ -3470,7 +3546,7 @@ export interface components {
             /** @description Its ground. */
             colour: components["schemas"]["Colour"];
             lining?: components["schemas"]["Colour"] | null;
-            repeat?: components["schemas"]["Length"] | null;
+            repeat?: number | null;
             second?: components["schemas"]["Colour"] | null;
             /** @description Its weave or print. */
             weave?: components["schemas"]["Weave"];
@@ -3887,6 +3963,8 @@ export interface components {
             path?: string | null;
             /** @description The character at which reading stopped, from 1. */
             position?: number | null;
+            /** @description Where to ask for what is kept to be put right, when it is beyond a limit. */
+            put_right?: string | null;
             /**
              * @description What may have been meant, where what was typed can be read in several ways: each a spelling that is
              *     read in one.
@@ -4009,6 +4087,17 @@ export interface components {
             /** @description What to do next. */
             detail: string;
         };
+        /** @description A workroom file on its way in. */
+        Restoring: {
+            /** @description People, garments and fittings that went through this stage. */
+            done: number;
+            holds?: components["schemas"]["Holdings"] | null;
+            /** @description How many there are. */
+            of: number;
+            problem?: components["schemas"]["Problem"] | null;
+            /** @description How far it is. */
+            stage: components["schemas"]["Stage"];
+        };
         /**
          * @description The finest step shown. Rounding is for display only: what was read is what is kept.
          * @enum {string}
@@ -4037,10 +4126,10 @@ export interface components {
         };
         /** @description What is inside a seam, beyond its stitching, on each of its two edges. */
         SeamAllowance: {
-            /** @description On the back panel; on the right half, on the side panel. */
-            back: components["schemas"]["Length"];
-            /** @description On the front panel; on the left half of a centre seam, on the middle panel of a princess seam. */
-            front: components["schemas"]["Length"];
+            /** @description On the back panel; on the right half, on the side panel. In millimetres. */
+            back: number;
+            /** @description On the front panel; on the left half of a centre seam, on the middle panel of a princess seam. In millimetres. */
+            front: number;
             /** @description The seam. */
             seam: components["schemas"]["SeamName"];
         };
@@ -4171,12 +4260,12 @@ export interface components {
             parts?: components["schemas"]["Parts"];
             /** @description The seams it has; empty for what its kind usually has. */
             seams?: components["schemas"]["SeamName"][];
-            sleeve_turn_up?: components["schemas"]["Length"] | null;
+            sleeve_turn_up?: number | null;
             sleeves?: components["schemas"]["SleeveBuild"] | null;
             /** @description Seams with topstitching, which comes out first and goes back last. */
             topstitched?: components["schemas"]["SeamName"][];
-            /** @description Depth of the hem's turn-up. */
-            turn_up: components["schemas"]["Length"];
+            /** @description Depth of the hem's turn-up. In millimetres. */
+            turn_up: number;
             /** @description Underlined: a second cloth lies behind the outside and is sewn as one with it. */
             underlined?: boolean;
         };
@@ -4205,13 +4294,15 @@ export interface components {
             depth: components["schemas"]["Length"];
             /** @description The seam or dart. */
             seam: components["schemas"]["SeamName"];
-            /** @description Depth and change as they stand on the session's tape. */
+            /** @description Depth and change as they stand on the session's tape; the changes make the plan's. */
             shown: string[];
             /** @description What it is called. */
             words: string;
         };
         /** @description One way of making the change. */
         SharePlan: {
+            /** @description What the level loses besides, by other lines and by hems that move. */
+            besides: components["schemas"]["Length"];
             /** @description What comes of it, in words. */
             consequences: string[];
             figure?: components["schemas"]["Figure"] | null;
@@ -4225,21 +4316,23 @@ export interface components {
             parts: components["schemas"]["SharePart"][];
             /** @description The fitting's pins with this plan in place of theirs. */
             pins: components["schemas"]["Pin"][];
+            /** @description Both as they stand on the session's tape. */
+            shown: components["schemas"]["ShownPlan"];
             /** @description True when every line of it can be sewn. */
             solved: boolean;
             /** @description How far the side seam swings; positive to the back. */
             swing: components["schemas"]["Length"];
             /** @description What it is, in a few words. */
             title: string;
-            /** @description What the level loses in all. */
+            /** @description What the level loses in all, as its balance has it. */
             total: components["schemas"]["Length"];
         };
         /** @description What is asked. */
         ShareRequest: {
             /** @description The level. */
             level: components["schemas"]["LevelName"];
-            /** @description What its girth must lose, against what it measures without any line; negative gains. */
-            lose: components["schemas"]["Length"];
+            /** @description What its girth must lose, against what it measures without any line; negative gains. In millimetres. */
+            lose: number;
         };
         /** @description Where some of a change can come from. */
         ShareSource: {
@@ -4266,8 +4359,8 @@ export interface components {
             /** @enum {string} */
             at: "waist_seam";
         } | {
-            /** @description How far above the edge its lower stitching lies. */
-            above: components["schemas"]["Length"];
+            /** @description How far above the edge its lower stitching lies. In millimetres. */
+            above: number;
             /** @enum {string} */
             at: "tuck";
         };
@@ -4319,6 +4412,16 @@ export interface components {
             ease_before?: string | null;
             /** @description Ease wanted. */
             wanted?: string | null;
+        };
+        /**
+         * @description What a plan takes from its level, as it stands on the session's tape: with its parts it adds up, to what the balance
+         *     shows.
+         */
+        ShownPlan: {
+            /** @description What is taken besides, where the tape shows it. */
+            besides?: string | null;
+            /** @description What is taken in all. */
+            total: string;
         };
         /** @description A row as it is read on the session's tape. */
         ShownRow: {
@@ -4499,6 +4602,11 @@ export interface components {
          * @enum {string}
          */
         Source: "toile" | "in_the_making" | "ready_made" | "thrifted";
+        /**
+         * @description How far a workroom file is on its way in.
+         * @enum {string}
+         */
+        Stage: "none" | "waits" | "looked_over" | "written" | "done" | "refused";
         /** @description One step of the work order. */
         Step: {
             /** @description Where. */
@@ -4603,31 +4711,31 @@ export interface components {
              * @description How many.
              */
             count: number;
-            /** @description The first, from wherever the tape begins. */
-            from: components["schemas"]["Length"];
-            pinned?: components["schemas"]["Length"] | null;
+            /** @description The first, from wherever the tape begins. In millimetres. */
+            from: number;
+            pinned?: number | null;
             /** @enum {string} */
             sum: "spacing";
-            /** @description The last. */
-            to: components["schemas"]["Length"];
+            /** @description The last. In millimetres. */
+            to: number;
         } | {
             /** @description Both edges of an open seam are bound. */
             both_edges?: boolean;
-            /** @description Width of the cloth it is cut from. */
-            cloth: components["schemas"]["Length"];
+            /** @description Width of the cloth it is cut from. In millimetres. */
+            cloth: number;
             /** @description Cut on a fold, at double width. */
             doubled?: boolean;
-            /** @description Length of the edge. */
-            length: components["schemas"]["Length"];
+            /** @description Length of the edge. In millimetres. */
+            length: number;
             /** @enum {string} */
             sum: "bias";
-            /** @description Width the strip is cut. */
-            width: components["schemas"]["Length"];
+            /** @description Width the strip is cut. In millimetres. */
+            width: number;
         } | {
-            /** @description What the whole has to lose. */
-            gap: components["schemas"]["Length"];
+            /** @description What the whole has to lose. In millimetres. */
+            gap: number;
             /** @description The segments it runs through, between what is sewn through the casing. */
-            spans: components["schemas"]["Length"][];
+            spans: number[];
             /** @enum {string} */
             sum: "elastic";
         } | {
@@ -4636,41 +4744,41 @@ export interface components {
              * @description How many.
              */
             count: number;
-            /** @description Depth of each, fold to fold. */
-            depth: components["schemas"]["Length"];
-            /** @description Width when pleated. */
-            finished: components["schemas"]["Length"];
+            /** @description Depth of each, fold to fold. In millimetres. */
+            depth: number;
+            /** @description Width when pleated. In millimetres. */
+            finished: number;
             /** @enum {string} */
             sum: "pleats";
         } | {
-            /** @description The long edge. */
-            long: components["schemas"]["Length"];
-            /** @description The short. */
-            short: components["schemas"]["Length"];
+            /** @description The long edge. In millimetres. */
+            long: number;
+            /** @description The short. In millimetres. */
+            short: number;
             /** @enum {string} */
             sum: "gathers";
         } | {
-            /** @description The width it is cut into. */
-            across: components["schemas"]["Length"];
+            /** @description The width it is cut into. In millimetres. */
+            across: number;
             /** @description Darts and seams along that width, measured from its left end. */
-            darts?: components["schemas"]["Length"][];
-            /** @description Its height. */
-            height: components["schemas"]["Length"];
-            /** @description Width of the opening at the hem. */
-            opening: components["schemas"]["Length"];
+            darts?: number[];
+            /** @description Its height. In millimetres. */
+            height: number;
+            /** @description Width of the opening at the hem. In millimetres. */
+            opening: number;
             /** @description Where in it. */
             place?: components["schemas"]["SlitPlace"];
             /** @enum {string} */
             sum: "slit";
         } | {
-            /** @description The swatch after. */
-            after: components["schemas"]["Length"];
-            /** @description A swatch before its wash. */
-            before: components["schemas"]["Length"];
+            /** @description The swatch after. In millimetres. */
+            after: number;
+            /** @description A swatch before its wash. In millimetres. */
+            before: number;
             /** @enum {string} */
             sum: "shrink";
-            /** @description What it shall measure once washed. */
-            wanted: components["schemas"]["Length"];
+            /** @description What it shall measure once washed. In millimetres. */
+            wanted: number;
         };
         /** @description The answer to a sum. */
         SumAnswer: {
@@ -5162,21 +5270,21 @@ export interface components {
         Wanted: {
             /** @enum {string} */
             from: "edge";
-            /** @description Shorter by. */
-            shorten: components["schemas"]["Length"];
+            /** @description Shorter by. In millimetres. */
+            shorten: number;
         } | {
             /** @enum {string} */
             from: "floor";
-            /** @description Height of the finished edge. */
-            height: components["schemas"]["Length"];
+            /** @description Height of the finished edge. In millimetres. */
+            height: number;
         } | {
             /** @enum {string} */
             from: "garment";
-            /** @description The other garment's length there. */
-            length: components["schemas"]["Length"];
+            /** @description The other garment's length there. In millimetres. */
+            length: number;
         } | {
-            /** @description So far below it; negative is above. */
-            below: components["schemas"]["Length"];
+            /** @description So far below it; negative is above. In millimetres. */
+            below: number;
             /** @enum {string} */
             from: "landmark";
             /** @description The place. */
@@ -5194,6 +5302,8 @@ export interface components {
             /** @description What is so, and what to do. */
             message: string;
             read?: components["schemas"]["ToRead"] | null;
+            /** @description What else can be done with one press. */
+            ways: components["schemas"]["Way"][];
             /** @description How much it matters. */
             weight: components["schemas"]["Weight"];
         };
@@ -5208,10 +5318,18 @@ export interface components {
          *     ```
          */
         WashTest: {
-            /** @description After it was washed and dried as it will be. */
-            after: components["schemas"]["Length"];
-            /** @description Before it was washed. */
-            before: components["schemas"]["Length"];
+            /** @description After it was washed and dried as it will be. In millimetres. */
+            after: number;
+            /** @description Before it was washed. In millimetres. */
+            before: number;
+        };
+        /** @description Something that can be done about it with one press. */
+        Way: {
+            /** @description The depths it accepts. */
+            accepted: components["schemas"]["AcceptedDepth"][];
+            ends?: components["schemas"]["LineWish"] | null;
+            /** @description What the button says. */
+            words: string;
         };
         /** @description A person with every day they were measured. */
         Wearer: {
@@ -5248,6 +5366,11 @@ export interface components {
             /** @description Address of the account; `null` when nobody is signed in. */
             email?: string | null;
             guest?: components["schemas"]["AsGuest"] | null;
+            /**
+             * Format: uuid
+             * @description Whose page a page of this session is, to be sent back with every request; `null` when nobody is in.
+             */
+            page?: string | null;
         };
         /** @description The wish. Anything may be left unsaid. */
         Wish: {
@@ -7082,6 +7205,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A stop stands before it, or later changes stand on what should go. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
@@ -7338,15 +7470,6 @@ export interface operations {
             };
             /** @description There is no such record in this account. */
             404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Too many attempts. */
-            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -7936,6 +8059,64 @@ export interface operations {
             };
         };
     };
+    put_fitting_right: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FittingRecord"];
+                };
+            };
+            /** @description Nobody is signed in, or not with these words. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such record in this account. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The database does not answer, or more is asked at once than there is room for. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     print_sheet: {
         parameters: {
             query?: {
@@ -8157,6 +8338,15 @@ export interface operations {
             };
             /** @description There is no such record in this account. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8432,6 +8622,64 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JournalEntry"][];
+                };
+            };
+            /** @description Nobody is signed in, or not with these words. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such record in this account. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The database does not answer, or more is asked at once than there is room for. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    put_garment_right: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GarmentRecord"];
                 };
             };
             /** @description Nobody is signed in, or not with these words. */
@@ -9285,6 +9533,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description A field holds nonsense. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description The database does not answer, or more is asked at once than there is room for. */
             503: {
                 headers: {
@@ -9382,6 +9639,15 @@ export interface operations {
             };
             /** @description There is no such record in this account. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A stop stands before it, or later changes stand on what should go. */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9583,6 +9849,64 @@ export interface operations {
             };
         };
     };
+    put_wearer_right: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    ETag?: string;
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Wearer"];
+                };
+            };
+            /** @description Nobody is signed in, or not with these words. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such record in this account. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The database does not answer, or more is asked at once than there is room for. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     read_words: {
         parameters: {
             query?: never;
@@ -9614,7 +9938,10 @@ export interface operations {
     restore_workroom: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description `respond-async`: answer as soon as it has begun */
+                Prefer?: string | null;
+            };
             path?: never;
             cookie?: never;
         };
@@ -9630,6 +9957,14 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Holdings"];
+                };
+            };
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Restoring"];
                 };
             };
             /** @description Nobody is signed in, or not with these words. */
@@ -9734,6 +10069,52 @@ export interface operations {
             };
             /** @description The body is too large. */
             413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The database does not answer, or more is asked at once than there is room for. */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    read_restoring: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Restoring"];
+                };
+            };
+            /** @description Nobody is signed in, or not with these words. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Another site's page asks for a change, or a friend's device for what is its host's to do. */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -11,6 +11,9 @@ export function Choice<Value extends string>(props: {
   hint?: string | undefined;
   placeholder?: string;
 }) {
+  const { value } = props;
+  // What its value is called may still be on its way; until then it is called nothing.
+  const named = value === undefined || props.options.some((option) => option.value === value);
   return (
     <div className="field">
       <label htmlFor={props.id}>{props.label}</label>
@@ -18,9 +21,10 @@ export function Choice<Value extends string>(props: {
         id={props.id}
         virtual={false}
         className="w-all"
-        value={props.value ?? null}
+        value={named ? (value ?? null) : null}
+        loading={!named}
         options={props.options}
-        placeholder={props.placeholder}
+        placeholder={named ? props.placeholder : "fetching its name"}
         allowClear={props.onClear !== undefined}
         onChange={(value: Value | undefined | null) =>
           value == null ? props.onClear?.() : props.onChange(value)

@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
-import { Input } from "antd";
-import { useId, useState } from "react";
+import { Input, type InputRef } from "antd";
+import { useEffect, useId, useRef, useState } from "react";
 import { type Problem, Refused } from "../api/client";
 import { habitsQuery } from "../api/queries";
 import { coarse } from "./coarse";
@@ -43,6 +43,11 @@ export function LengthField(props: {
   // Ways in which what was typed can be read, where there are several.
   const [ways, setWays] = useState<Problem | null>(null);
   const text = typed ?? props.shown ?? read;
+  const input = useRef<InputRef>(null);
+  useEffect(() => {
+    // What arrives in a field the cursor stands in already is chosen whole: what is typed next takes its place.
+    if (props.shown && document.activeElement === input.current?.input) input.current?.select();
+  }, [props.shown]);
   const leave = async (typed: string | null) => {
     if (typed === null) return;
     setWays(null);
@@ -76,6 +81,7 @@ export function LengthField(props: {
         {props.needed && <span className="soft"> (needed)</span>}
       </label>
       <Input
+        ref={input}
         id={id}
         name={props.name}
         value={text}

@@ -4,8 +4,10 @@ import { useParams } from "react-router";
 import { jobQuery, solutionQuery } from "../api/queries";
 import { keysOf } from "../entry/keysOf";
 import { patient } from "../frame/patient";
+import { NotHere } from "../frame/PutRight";
 import { type FittingPlaceName, placeNamed } from "../frame/registry";
-import { useSaved } from "../frame/saved";
+import { KEPT_HERE, useSaved } from "../frame/saved";
+import { usePost, useStanding } from "../waiting/usePost";
 import { v7 as uuid } from "uuid";
 import { type InHand, placeWords, useInHandForSums } from "../sums/keeping";
 import type { AtWork } from "./atWork";
@@ -38,7 +40,7 @@ function useAllPlaces() {
   }, []);
 }
 
-const words = { saved: "Saved", saving: "Saving", silent: "Kept here, not saved yet", refused: "Not taken" };
+const words = { saved: "Saved", saving: "Saving", silent: KEPT_HERE, refused: "Not taken" };
 
 function Place({ place, at }: { place: FittingPlaceName; at: AtWork }) {
   const Shown = shown.get(place);
@@ -93,13 +95,10 @@ function At({ id }: { id: string }) {
   );
   useInHandForSums(inHand);
   const { state } = draft.saving;
+  const { keeps } = useStanding(usePost());
   useSaved(words[state], state === "silent" || state === "refused");
   if (!job || !solution.data) {
-    return (
-      <p className="page" role="status">
-        {(draft.missing ?? read.error ?? solution.error)?.message ?? "Fetching the fitting."}
-      </p>
-    );
+    return <NotHere error={draft.missing ?? read.error ?? solution.error} fetching="Fetching the fitting." />;
   }
   // Places work with what is on the garment; what strays stands above them all.
   const { strays } = solution.data;
@@ -115,8 +114,10 @@ function At({ id }: { id: string }) {
     <>
       {state === "silent" && (
         <p className="banner" role="alert">
-          The workroom does not answer. What you enter is kept in this browser and goes in as soon as it is
-          back.
+          The workroom does not answer.{" "}
+          {keeps
+            ? "What you enter is kept in this browser and goes in as soon as it is back."
+            : "This browser keeps nothing: leave this page open, and what you entered goes in as soon as it is back."}
         </p>
       )}
       {draft.saving.state === "refused" && (

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Button, Modal } from "antd";
 import { useState } from "react";
-import { answered, client } from "../api/client";
+import { answered, client, Refused } from "../api/client";
 import { guestsQuery } from "../api/queries";
 import "./fitting.css";
 
@@ -29,6 +29,9 @@ export function Friends({ id }: { id: string }) {
   const sendOut = useMutation({
     mutationFn: (guest: string) =>
       answered(client.DELETE("/api/v1/fittings/{id}/guests/{guest}", { params: { path: { id, guest } } })),
+    // Silence passes, and sending the same one out twice changes nothing.
+    retry: (count, error) => error instanceof Refused && error.isSilence && count < 60,
+    retryDelay: 2000,
     onSettled: () => queries.invalidateQueries({ queryKey: guestsQuery(id).queryKey }),
   });
   const inside = guests.data ?? [];
@@ -99,6 +102,7 @@ export function Friends({ id }: { id: string }) {
                   type="button"
                   className="linkish"
                   aria-label={`Send ${guest.name} out`}
+                  disabled={sendOut.isPending && sendOut.variables === guest.id}
                   onClick={() => sendOut.mutate(guest.id)}
                 >
                   send out
@@ -106,6 +110,11 @@ export function Friends({ id }: { id: string }) {
               </li>
             ))}
           </ul>
+        )}
+        {(sendOut.error ?? sendOut.failureReason) && (
+          <p className="wrong-words" role="alert">
+            {(sendOut.error ?? sendOut.failureReason)?.message}
+          </p>
         )}
         {inside.length > 0 && (
           <p className="soft">Whoever is sent out needs new words to come in again; what they read stays.</p>

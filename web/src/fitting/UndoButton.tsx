@@ -22,7 +22,8 @@ export function UndoButton({ draft }: { draft: Draft }) {
       <Button
         disabled={nothing || draft.saving.state === "saving" || draft.saving.state === "silent"}
         loading={undo.isPending}
-        onClick={() => last && undo.mutate({ line: last.id })}
+        // The second press of a double one is about what was last before the first.
+        onClick={(press) => last && press.detail <= 1 && undo.mutate({ line: last.id })}
       >
         Undo
       </Button>

@@ -1,5 +1,5 @@
 import { useEffect, useRef } from "react";
-import { type Of, SIGNED_OUT } from "../api/client";
+import { fromThisPage, type Of, SIGNED_OUT } from "../api/client";
 import { pause } from "../api/sending";
 
 /** Hears of every change of a fitting after a line, from whichever screen it comes. */
@@ -15,7 +15,7 @@ export function useFollowing(id: string, since: number | null, onHeard: (entry: 
     let timer: number | undefined;
     let failures = 0;
     const open = () => {
-      source = new EventSource(`/api/v1/fittings/${id}/changes?since=${last.current}`);
+      source = new EventSource(fromThisPage(`/api/v1/fittings/${id}/changes?since=${last.current}`));
       source.onopen = () => {
         failures = 0;
       };

@@ -2,7 +2,7 @@ import { useMutation } from "@tanstack/react-query";
 import { answered, client, Refused } from "../api/client";
 
 /** Takes a journal line back, with those that stand on it where they are named. */
-export function useTakeBack(garment: string, onDone: () => void) {
+export function useTakeBack(garment: string, onDone: () => Promise<unknown>) {
   const mutation = useMutation({
     mutationFn: ({ line, also = [] }: { line: number; also?: number[] }) =>
       answered(
@@ -11,7 +11,8 @@ export function useTakeBack(garment: string, onDone: () => void) {
           body: { line, also },
         }),
       ),
-    onSuccess: onDone,
+    // Until the list of what was done is the new one, there is nothing else to take back.
+    onSuccess: () => onDone(),
   });
   const refusal = mutation.error instanceof Refused ? mutation.error : null;
   return { ...mutation, refusal, asked: mutation.variables?.line ?? null };

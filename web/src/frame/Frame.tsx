@@ -1,8 +1,7 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { Button, Dropdown } from "antd";
 import { Suspense, useCallback, useEffect, useMemo, useState } from "react";
 import { Link, NavLink, Outlet, useLocation } from "react-router";
-import { client } from "../api/client";
 import { fittingQuery, railQuery } from "../api/queries";
 import { GarmentDrawing } from "../cloth/GarmentDrawing";
 import { FirstThread } from "./FirstThread";
@@ -11,7 +10,8 @@ import { type InHand, type KnownSum, SumsContext, type SumsOpen } from "../sums/
 import { useKeptFocus } from "./keepFocus";
 import { useHelpKey, useKey, useKeyAnywhere } from "./keys";
 import { patient } from "./patient";
-import { SavedContext, type SavedWords } from "./saved";
+import { SavedContext, type SavedWords, useShelfWords } from "./saved";
+
 import { useTape } from "./tape";
 import "./frame.css";
 import { fittingPlaces, placeNamed, tables, to } from "./registry";
@@ -23,6 +23,7 @@ const fetchSums = () => import("../sums/SumsDrawer");
 const KeysHelp = patient(fetchKeys);
 const Palette = patient(fetchPalette);
 const SumsDrawer = patient(fetchSums);
+const SignOut = patient(async () => ({ default: (await import("./SignOut")).SignOut }));
 const UnitSwitch = patient(() => import("./UnitSwitch"));
 
 /** Which place's keys are shown: of a fitting its last word, of the house its first. */
@@ -35,10 +36,11 @@ function placeOfKeys(pathname: string): string {
 /** The shelf along the top: mark, garment in hand, the path through the work, unit, account. */
 export function Frame({ email }: { email: string }) {
   const tape = useTape();
-  const [saved, setSaved] = useState<SavedWords>(null);
+  const [place, setSaved] = useState<SavedWords>(null);
+  const saved = useShelfWords(place);
   const [help, setHelp] = useState(false);
   const [palette, setPalette] = useState(false);
-  const queries = useQueryClient();
+  const [leaving, setLeaving] = useState(false);
   const { pathname } = useLocation();
   const fittingId = /^\/fittings\/([^/]+)/.exec(pathname)?.[1];
   const [asked, setAsked] = useState<KnownSum | "any" | null>(null);
@@ -55,11 +57,6 @@ export function Frame({ email }: { email: string }) {
     // What does not come now is fetched when it is asked for.
     for (const fetched of [fetchKeys, fetchPalette, fetchSums]) fetched().catch(() => undefined);
   }, []);
-  const signOut = async () => {
-    await client.DELETE("/api/v1/session");
-    queries.clear();
-    window.location.assign("/");
-  };
   return (
     <SavedContext value={setSaved}>
       <SumsContext value={sums}>
@@ -100,7 +97,7 @@ export function Frame({ email }: { email: string }) {
                     })),
                   },
                   { key: "account", label: <NavLink to={to.account}>Account</NavLink> },
-                  { key: "out", label: "Sign out", onClick: () => void signOut() },
+                  { key: "out", label: "Sign out", onClick: () => setLeaving(true) },
                 ],
               }}
             >
@@ -123,6 +120,7 @@ export function Frame({ email }: { email: string }) {
           </Suspense>
         </main>
         <Suspense fallback={null}>
+          {leaving && <SignOut name={email} onStay={() => setLeaving(false)} />}
           <SumsDrawer asked={asked} inHand={inHand} onClose={() => setAsked(null)} />
           <Palette open={palette} fittingId={fittingId} onClose={() => setPalette(false)} />
           <KeysHelp open={help} place={placeOfKeys(pathname)} onClose={() => setHelp(false)} />

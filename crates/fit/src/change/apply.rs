@@ -32,6 +32,9 @@ pub enum ChangeError {
         "what a tick vouches for was read with more than {MOST_VOUCHED} things in it, or one longer than any seam"
     )]
     Vouched,
+    /// A place that is nowhere round a hem.
+    #[error("the place round a hem was read as {0}°; it can be from 0 to 360")]
+    Round(f64),
     /// A reading round a hem of which nothing is wanted.
     #[error("nothing is wanted of the {} yet; say first where it shall be", .0.words())]
     NoWish(HemName),
@@ -72,7 +75,10 @@ fn check(change: &Change) -> Result<(), ChangeError> {
     };
     match change {
         Change::PutPin { pin } => id("pin", &pin.id),
-        Change::ReadHem { reading, .. } => id("reading", &reading.id),
+        Change::ReadHem { reading, .. } => {
+            id("reading", &reading.id)?;
+            if (0.0..=360.0).contains(&reading.at) { Ok(()) } else { Err(ChangeError::Round(reading.at)) }
+        }
         Change::KeepSum { sum } => id("sum", &sum.id),
         Change::Tick { step, minutes, vouched } => {
             key("step", step, 64)?;
@@ -137,8 +143,10 @@ impl Fitting {
         }
         for (i, wish) in self.hems.iter().enumerate() {
             for (j, reading) in wish.readings.iter().enumerate() {
-                check(&Change::ReadHem { hem: wish.hem, reading: reading.clone() })
-                    .map_err(at(format!("hems[{i}].readings[{j}].id")))?;
+                check(&Change::ReadHem { hem: wish.hem, reading: reading.clone() }).map_err(|error| {
+                    let part = if matches!(error, ChangeError::Round(_)) { "at" } else { "id" };
+                    (format!("hems[{i}].readings[{j}].{part}"), error)
+                })?;
             }
         }
         for (i, sum) in self.sums.iter().enumerate() {

@@ -166,7 +166,6 @@ pub struct Cloth {
     /// How it frays.
     pub fray: Fray,
     /// Share it extends under a light pull: 0 for a firm woven, 0.25 for a quarter longer.
-    #[cfg_attr(feature = "schema", schema(minimum = 0.0, maximum = 1.0))]
     pub stretch: f64,
     /// Thickness of cloth and lining together; takes `2πT` from the ease when measured outside.
     pub thickness: Length,

@@ -4,6 +4,7 @@
 
 use serde::{Deserialize, Serialize};
 
+use crate::house::ranges;
 use crate::solve::job_error::{JobError, within};
 use crate::unit::length::Length;
 
@@ -46,8 +47,8 @@ impl WashTest {
     /// # Errors
     /// When nothing was measured, or it lost more than any cloth does.
     pub(crate) fn check(&self) -> Result<(), JobError> {
-        within("wash_test.before", "the swatch before its wash", self.before.mm(), 50.0, 3000.0)?;
+        within("wash_test.before", ranges::SWATCH_BEFORE, self.before.mm())?;
         let (least, most) = ((1.0 - MOST) * self.before.mm(), 1.1 * self.before.mm());
-        within("wash_test.after", "the swatch after its wash", self.after.mm(), least, most)
+        within("wash_test.after", ranges::SWATCH_AFTER.from(least).up_to(most), self.after.mm())
     }
 }

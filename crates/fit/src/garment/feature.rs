@@ -126,7 +126,6 @@ pub struct HemFeature {
     pub side: Option<Side>,
     /// Where round the hem, in degrees, as readings are; all round where nothing is said.
     #[serde(default)]
-    #[cfg_attr(feature = "schema", schema(minimum = 0.0, maximum = 360.0))]
     pub at: Option<f64>,
     /// Its lower end, above the finished edge: the pocket's bottom, the lowest button.
     #[serde(default)]
@@ -138,7 +137,6 @@ pub struct HemFeature {
     pub width: Length,
     /// How many buttons.
     #[serde(default)]
-    #[cfg_attr(feature = "schema", schema(minimum = 2, maximum = 60))]
     pub count: Option<u32>,
     /// Where one of a row of buttons has to stand, above the finished edge: at the bust, at the waist.
     #[serde(default)]

@@ -4,6 +4,7 @@ use std::collections::BTreeMap;
 
 use serde::{Deserialize, Serialize};
 
+use super::ranges::{self, Range};
 use crate::garment::LevelName;
 use crate::house::choice::{
     FitOn, HemCrossed, HemCut, HemSewn, HemWhen, LevelBy, LiningEdge, LiningHangs, MatchBy, MirrorBy,
@@ -166,21 +167,22 @@ pub struct HabitOutOfRange {
     pub most: f64,
 }
 
-/// The least and most wearing ease anyone may want, in millimetres.
-pub(crate) const EASE_RANGE: (f64, f64) = (-300.0, 600.0);
-/// The flattest and the deepest a cross-section may be.
-const SECTION_RANGE: (f64, f64) = (0.4, 1.6);
-
 impl Habits {
-    /// The value of a house rule in force: the habit where there is one, else the default, which in an inch
-    /// session is the one that stands on its tape.
+    /// The value of a house rule in force: the habit where there is one, else the default. It is the same on every
+    /// tape, which only spells it another way.
     #[must_use]
     pub fn rule(&self, rule: HouseRule) -> f64 {
-        let default = || match rule.eighths().filter(|_| self.scale.unit == Unit::Inch) {
+        self.rules.get(&rule).copied().unwrap_or_else(|| rule.entry().value)
+    }
+
+    /// How far apart marks are laid along a tape: a step of chalk marks or the like, which decides nothing but where the
+    /// tape is read. In an inch session the default stands on that tape.
+    #[must_use]
+    pub fn laid(&self, rule: HouseRule) -> f64 {
+        match rule.eighths().filter(|_| self.scale.unit == Unit::Inch && !self.rules.contains_key(&rule)) {
             Some(eighths) => Length::from_inch_fraction(i64::from(eighths), 8).mm(),
-            None => rule.entry().value,
-        };
-        self.rules.get(&rule).copied().unwrap_or_else(default)
+            None => self.rule(rule),
+        }
     }
 
     /// Checks every changed rule against its limits.
@@ -200,12 +202,12 @@ impl Habits {
                 });
             }
         }
-        let eases = self.ease.iter().map(|(level, ease)| ("ease", "ease", level, ease.mm(), EASE_RANGE));
+        let eases = self.ease.iter().map(|(level, ease)| ("ease", "ease", level, ease.mm(), ranges::EASE));
         let sections = self
             .sections
             .iter()
-            .map(|(level, share)| ("sections", "depth to width", level, *share, SECTION_RANGE));
-        for (part, what, level, value, (least, most)) in eases.chain(sections) {
+            .map(|(level, share)| ("sections", "depth to width", level, *share, ranges::SECTION));
+        for (part, what, level, value, Range { least, most, .. }) in eases.chain(sections) {
             if !(least..=most).contains(&value) {
                 return Err(HabitOutOfRange {
                     path: format!("{part}.{}", level.words().replace(' ', "_")),

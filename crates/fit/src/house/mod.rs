@@ -3,4 +3,5 @@
 pub(crate) mod caution;
 pub(crate) mod choice;
 pub(crate) mod habit;
+pub(crate) mod ranges;
 pub(crate) mod rules;

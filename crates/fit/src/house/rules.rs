@@ -126,7 +126,7 @@ pub struct HouseEntry {
     pub name: &'static str,
     /// The house default.
     pub value: f64,
-    /// The house default in an inch session, in the same unit, where it is one that stands on that tape.
+    /// The house default as a tape with inches shows it, in the same unit. It is computed with as `value`.
     pub in_inches: Option<f64>,
     /// What the value counts.
     pub unit: RuleUnit,
@@ -168,6 +168,8 @@ house_rules! {
             "Eight along for one across is the fade a steady hand draws without thinking.";
         TaperWorth, "taper_worth", "a line runs off instead of fading within", 20.0, Mm, 0.0..=60.0,
             "So near the edge a fade is shorter than the seam's own end.";
+        BandStands, "band_stands", "a pin stands for the band or the underarm above it within", 40.0, Mm, 10.0..=80.0,
+            "So close under a sewn-on edge nobody pins that edge itself; twice as far away it is not meant.";
         SteepWithin, "steep_within", "a steep run-in is right within", 40.0, Mm, 10.0..=80.0,
             "So near the underarm the seam turns under the arm, where nobody sees a bend.";
         SteepSlope, "steep_slope", "steepest run of a line at an underarm", 1.2, Share, 0.3..=2.0,
@@ -390,49 +392,22 @@ house_rules! {
 }
 
 impl HouseRule {
-    /// Its entry with the default of an inch session.
+    /// Its entry with how an inch session shows it.
     #[must_use]
     pub fn row(self) -> HouseEntry {
         let in_inches = self.eighths().map(|eighths| Length::from_inch_fraction(i64::from(eighths), 8).mm());
         HouseEntry { in_inches, ..self.entry() }
     }
 
-    /// Its default in eighths of an inch, for a tape that has inches: what a step or a sentence quotes has to
-    /// stand on the tape, and what is quoted is what is computed with. `None` where the number is never laid
-    /// with a tape: those are the same in every session.
+    /// How a tape that has inches shows its default, in eighths of one. It is computed with as it stands in the table,
+    /// on every tape. `None` where the number is never laid with a tape.
     #[must_use]
     pub fn eighths(self) -> Option<u32> {
-        use HouseRule as Rule;
         let entry = self.entry();
         match self {
             _ if entry.unit != RuleUnit::Mm => None,
-            // How pins, lines and panels are worked out does not hang on the unit they are read in.
-            Rule::PairWithin
-            | Rule::PinNoise
-            | Rule::PinTolerance
-            | Rule::Radius
-            | Rule::SteepWithin
-            | Rule::SteepRadius
-            | Rule::LeastAllowance
-            | Rule::LadderNear
-            | Rule::SeamWorth
-            | Rule::BustBelow
-            | Rule::UnderBustBelow
-            | Rule::HighHipBelow
-            | Rule::HipBelow
-            | Rule::ThighBelow
-            | Rule::BustFloor
-            | Rule::Stride
-            | Rule::HemTolerance
-            | Rule::PocketsApart
-            | Rule::TaperWorth
-            | Rule::CreaseShift
-            | Rule::LegShift
-            | Rule::UnderarmToWaist => None,
-            // Where the nearest eighth is not the number anyone would choose.
-            Rule::ChalkStep => Some(2 * 8),
-            Rule::LadderStep => Some(4 * 8),
-            Rule::ClothWidth => Some(55 * 8),
+            // Marks are laid where a tape is read.
+            HouseRule::ChalkStep => Some(2 * 8),
             _ => Some((entry.value / 25.4 * 8.0).round() as u32),
         }
     }
@@ -451,7 +426,7 @@ mod tests {
             if let Some(eighths) = rule.eighths() {
                 let inches = f64::from(eighths) * 25.4 / 8.0;
                 assert!(entry.least <= inches && inches <= entry.most, "{rule:?} in inches");
-                assert!((inches - entry.value).abs() <= 12.0, "{rule:?}: {inches}");
+                assert!((inches - entry.value).abs() <= 1.6, "{rule:?}: {inches}");
             }
             assert_eq!(serde_json::to_string(rule).unwrap(), format!("\"{}\"", rule.word()));
         }

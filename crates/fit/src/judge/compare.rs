@@ -104,7 +104,7 @@ fn levels(first: &Solution, second: &Solution, scale: Scale) -> Vec<ComparedLeve
                 change,
                 shown: ShownCompared {
                     after: after.map(|girth| scale.number(girth)),
-                    change: scale.number(change),
+                    change: scale.number(scale.between(after[0], after[1])),
                     ease: [twin.shown.ease.clone(), row.shown.ease.clone()],
                 },
             })

@@ -208,7 +208,9 @@ impl ShownLevel {
             body: body.map(number),
             before: number(girth.before),
             after: number(girth.after),
-            change: (girth.change() != Length::ZERO).then(|| number(girth.change())),
+            // Before and change make after, on every tape.
+            change: (girth.change() != Length::ZERO)
+                .then(|| number(scale.between(girth.before, girth.after))),
             ease_before: ease[0].map(number),
             ease: ease[1].map(number),
             wanted: wanted.map(number),

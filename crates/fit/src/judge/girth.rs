@@ -96,7 +96,8 @@ pub fn crossing_seams(pattern: &Pattern, level: &Level) -> Vec<SeamName> {
     SeamName::ALL.into_iter().filter(|seam| crosses(pattern, *seam, level)).collect()
 }
 
-fn crosses(pattern: &Pattern, seam: SeamName, level: &Level) -> bool {
+/// True when a seam is among the [`crossing_seams`] of a level.
+pub(crate) fn crosses(pattern: &Pattern, seam: SeamName, level: &Level) -> bool {
     let Some(edges) = pattern.edges(seam) else { return false };
     let sleeve = edges[0].panel.name.tube() == Tube::Sleeve;
     if sleeve != (level.tube == Tube::Sleeve) {

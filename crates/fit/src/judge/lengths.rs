@@ -235,7 +235,12 @@ impl Rows<'_> {
             gap,
             finding: None,
             said: None,
-            shown: [Some(number(garment[0])), Some(number(garment[1])), body.map(number), gap.map(number)],
+            shown: [
+                Some(number(garment[0])),
+                Some(number(garment[1])),
+                body.map(number),
+                body.map(|body| number(self.habits.scale.between(body, garment[1]))),
+            ],
         });
     }
 

@@ -99,7 +99,7 @@ pub fn chalk_table(
     if band > 0.0 && line.length - band > low && line.length - band < high {
         marks.push((line.length - band, ChalkMark::Band));
     }
-    let step = habits.rule(HouseRule::ChalkStep);
+    let step = habits.laid(HouseRule::ChalkStep);
     let mut along = step;
     while along < line.length {
         let station = if counts_down { line.length - along } else { along };

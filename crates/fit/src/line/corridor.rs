@@ -4,15 +4,15 @@
 //! nothing out where nobody asked. Each stretch of seam between two pins (or a pin and an end) bounds the
 //! line by the depths that bound the stretch, and by a margin.
 
-use super::problem::{LineEnd, LineProblem, SAME_PLACE, Target};
+use super::problem::{CLOSE_BY, LineEnd, LineProblem, SAME_PLACE, Target};
 
 /// How far beyond the pins of its stretch a line may run, as a share of a reading's spread: 1 mm at the
 /// house's 1.5.
 const BEYOND: f64 = 2.0 / 3.0;
 /// The same where the pins are equal, or towards a free end, where nobody pinned at all: as good as nothing.
-const LEVEL: f64 = 0.02;
+pub(super) const LEVEL: f64 = 0.02;
 /// The same between the last pin and a band that is held, which was tried on: less than a tape shows.
-const HELD: f64 = 0.07;
+pub(super) const HELD: f64 = 0.07;
 /// How far past the last pin a line that comes down to it may still be above it, in units of the spread: 38 mm.
 const PASSING: f64 = 25.0;
 
@@ -64,7 +64,16 @@ impl Corridor {
             stretches.extend(margins.beyond(first, second, lower, problem.lower));
             stretches.extend(margins.beyond(last, second_last, upper, problem.upper));
         }
-        stretches.retain(|stretch| stretch.to - stretch.from > SAME_PLACE);
+        if closeness != Closeness::Open {
+            let held = |i: usize, end: LineEnd, from: f64, to: f64| {
+                let held = problem.fades[i].held.filter(|_| matches!(end, LineEnd::Hold { .. }))?;
+                let (least, most) = (held.depth - held.within, held.depth + held.within);
+                Some(Stretch { from, to, least, most })
+            };
+            stretches.extend(held(0, problem.lower, 0.0, lower));
+            stretches.extend(held(1, problem.upper, upper, problem.length));
+        }
+        stretches.retain(|stretch| stretch.to >= stretch.from);
         let ever = |least, most| Stretch { from: f64::NEG_INFINITY, to: f64::INFINITY, least, most };
         stretches.extend(problem.let_out_limit.map(|limit| ever(-limit, f64::INFINITY)));
         stretches.extend(problem.limits.iter().map(|limit| Stretch {
@@ -127,7 +136,22 @@ fn posts(problem: &LineProblem, lower: f64, upper: f64) -> Vec<Post> {
         }
     }
     posts.extend(taper(problem.upper, upper));
+    near_each_other(&mut posts);
     posts
+}
+
+/// Pins close to each other bound a stretch together, the closer the more: a line that meets one of two pins a finger
+/// apart may lie where the other does. So no bound leaps when one pin is moved past another.
+fn near_each_other(posts: &mut [Post]) {
+    let stands: Vec<(f64, f64, f64)> =
+        posts.iter().map(|post| (post.station, post.least, post.most)).collect();
+    for post in posts {
+        for (station, least, most) in &stands {
+            let near = (1.0 - (station - post.station).abs() / CLOSE_BY).max(0.0);
+            post.least += near * (least - post.least).min(0.0);
+            post.most += near * (most - post.most).max(0.0);
+        }
+    }
 }
 
 struct Margins {
@@ -179,7 +203,8 @@ impl Margins {
         } else if least >= 0.0 {
             ((least - inner).max(0.0), most + margin)
         } else {
-            (least - margin, most + margin)
+            // On both sides of it, and by little where the pins are by little.
+            (least - margin.min(-least), most + margin.min(most))
         };
         Stretch { from, to, least: low, most: high }
     }

@@ -2,20 +2,33 @@
 
 use serde::{Deserialize, Serialize};
 
-use super::problem::{FadeRoom, LineEnd, Target};
-use super::programme::STIFFNESS;
+use super::corridor::HELD;
+use super::problem::{FadeRoom, Held, LineEnd, OtherWay, STIFFNESS, SteepStretch, Target};
+use super::trust::Trust;
 use crate::garment::{Seam, SeamEnd, SeamName};
 use crate::house::habit::Habits;
 use crate::house::rules::HouseRule;
 use crate::reading::datum::Datum;
 use crate::unit::length::Length;
 
-/// A pin this close to a hem or band edge, in millimetres, means the line goes through it.
-const AT_THE_EDGE: f64 = 60.0;
 /// The shortest fade worth chalking, in millimetres.
 const SHORTEST_FADE: f64 = 60.0;
 /// How far a fade that the house chose may keep the line from its pin, in millimetres: less than a tape shows.
 const MISSED: f64 = 0.25;
+/// An end goes over from running off into fading out over this share of its fade,
+const GOES_OVER: f64 = 0.5;
+/// beginning where so much of what is worth a fade is left beside it.
+const RUNS_OFF: f64 = 0.25;
+/// Pins this near to the outermost, in millimetres, have a say in how the line ends: the nearer, the more.
+const BESIDE: f64 = 20.0;
+/// What is left of a depth under a band counts whole from here up, in millimetres,
+const COUNTS_WHOLE: f64 = 4.0;
+/// and not at all below this: there the fade may be a little steeper.
+const COUNTS_NOT: f64 = 2.0;
+/// How steep it may be there: 1 in 2.7.
+const STEEPER: f64 = 1.0 / 2.7;
+/// And the share of the tightest radius it may bend to: 110 mm at the house's 120.
+const TIGHTER: f64 = 110.0 / 120.0;
 
 /// What a person wants one end of a line to do.
 #[derive(Debug, Clone, Copy, PartialEq, Serialize, Deserialize)]
@@ -57,59 +70,260 @@ pub struct LineWish {
 }
 
 /// Both ends decided.
-#[derive(Debug, Clone, Copy, PartialEq)]
+#[derive(Debug, Clone, PartialEq)]
 pub struct SeamEnds {
     /// At hem or crotch.
     pub lower: LineEnd,
     /// At band or crotch.
     pub upper: LineEnd,
-    /// What may become of a fade at either end.
+    /// What may become of either end.
     pub fades: [FadeRoom; 2],
+    /// Where the line may run a little steeper than elsewhere.
+    pub steep: Vec<SteepStretch>,
 }
 
 impl SeamEnds {
-    /// Decides both ends of a line from its pins, the seam and the wishes. A pin of nothing is an end.
+    /// Decides both ends of a line from its pins, the seam and the wishes; `steepest` is how steep a line may run in
+    /// this cloth. A pin of nothing is an end.
     #[must_use]
-    pub fn decide(seam: &Seam, targets: &[Target], wish: Option<LineWish>, habits: &Habits) -> SeamEnds {
+    pub fn decide(
+        seam: &Seam,
+        targets: &[Target],
+        wish: Option<LineWish>,
+        steepest: f64,
+        habits: &Habits,
+    ) -> SeamEnds {
+        let house = House { seam, targets, steepest, habits };
         let wished = [wish.and_then(|wish| wish.lower), wish.and_then(|wish| wish.upper)];
-        let lower = wished[0].map_or_else(
-            || lower_end(seam, targets, habits),
-            |wish| match wish {
-                EndWish::Taper { at, from } => taper(seam, at, from),
-                EndWish::RunOff | EndWish::Carry => LineEnd::RunOff,
-                EndWish::Hold { height } => LineEnd::Hold { from: height.mm() },
-            },
-        );
-        let upper = wished[1].map_or_else(
-            || upper_end(seam, targets, habits),
-            |wish| match wish {
-                EndWish::Taper { at, from } => taper(seam, at, from),
-                EndWish::RunOff => LineEnd::RunOff,
-                EndWish::Carry if seam.upper == SeamEnd::Underarm(true) => LineEnd::Carry,
-                EndWish::Carry => LineEnd::RunOff,
-                EndWish::Hold { height } => LineEnd::Hold { from: seam.length - height.mm() },
-            },
-        );
-        let pinned =
-            [targets.first().is_some_and(Target::is_end), targets.last().is_some_and(Target::is_end)];
-        let by_house = [0, 1].map(|end| wished[end].is_none() && !pinned[end]);
-        // A pin of nothing is where the line ends; no proposal moves it.
-        let room = |end: usize, taper: LineEnd, (furthest, else_end)| FadeRoom {
-            by_house: by_house[end],
-            furthest: taper.taper().filter(|_| wished[end].is_none() && pinned[end]).unwrap_or(furthest),
-            else_end,
+        let asked = |wish: EndWish, upper: bool| match wish {
+            EndWish::Taper { at, from } => taper(seam, at, from),
+            EndWish::Carry if upper && seam.upper == SeamEnd::Underarm(true) => LineEnd::Carry,
+            EndWish::RunOff | EndWish::Carry => LineEnd::RunOff,
+            EndWish::Hold { height } if upper => LineEnd::Hold { from: seam.length - height.mm() },
+            EndWish::Hold { height } => LineEnd::Hold { from: height.mm() },
         };
-        SeamEnds { lower, upper, fades: [room(0, lower, lower_room(seam)), room(1, upper, upper_room(seam))] }
+        let lower = match wished[0] {
+            Some(wish) => Decided::asked(asked(wish, false), lower_room(seam)),
+            None => house.lower(),
+        };
+        let upper = match wished[1] {
+            Some(wish) => Decided::asked(asked(wish, true), upper_room(seam)),
+            None => house.upper(),
+        };
+        SeamEnds {
+            lower: lower.end,
+            upper: upper.end,
+            fades: [lower.room, upper.room],
+            steep: [lower.steep, upper.steep].into_iter().flatten().collect(),
+        }
     }
 }
 
-/// How far down a line may rejoin the old stitching, and what it does instead where that is too near.
+/// What one end does.
+struct Decided {
+    end: LineEnd,
+    room: FadeRoom,
+    /// Where it may run a little steeper.
+    steep: Option<SteepStretch>,
+}
+
+impl Decided {
+    fn asked(end: LineEnd, (furthest, else_end): (f64, Option<LineEnd>)) -> Decided {
+        let room = FadeRoom { else_end, ..FadeRoom::asked(furthest) };
+        Decided { end, room, steep: None }
+    }
+
+    fn by_house(end: LineEnd, (furthest, else_end): (f64, Option<LineEnd>)) -> Decided {
+        let room = FadeRoom { by_house: true, else_end, ..FadeRoom::asked(furthest) };
+        Decided { end, room, steep: None }
+    }
+
+    /// Where a pin of nothing ends the line: no proposal moves it.
+    fn pinned(at: f64, else_end: Option<LineEnd>) -> Decided {
+        Decided::asked(LineEnd::Taper { at }, (at, else_end))
+    }
+}
+
+/// What the house does where nobody has said.
+struct House<'a> {
+    seam: &'a Seam,
+    targets: &'a [Target],
+    steepest: f64,
+    habits: &'a Habits,
+}
+
+impl House<'_> {
+    fn lower(&self) -> Decided {
+        let (seam, room) = (self.seam, lower_room(self.seam));
+        let Some(lowest) = outer(self.targets.iter()) else {
+            return Decided::by_house(LineEnd::Taper { at: 0.0 }, room);
+        };
+        if let Some(end) = ended(self.targets.iter()) {
+            return Decided::pinned(end.max(room.0), room.1);
+        }
+        let fade = fade(&lowest, self.habits);
+        // Through a band the depth is held, so a fade is counted from its lower edge.
+        let stands = lowest.station.min(seam.length - seam.band());
+        match seam.lower {
+            SeamEnd::CrotchCurve(_) | SeamEnd::CrotchPoint => {
+                Decided::by_house(LineEnd::Taper { at: (stands - fade).max(room.0) }, room)
+            }
+            SeamEnd::Tip => Decided::by_house(LineEnd::Taper { at: 0.0 }, room),
+            _ => self.free(stands, fade, room, |from_edge| from_edge),
+        }
+    }
+
+    fn upper(&self) -> Decided {
+        let (seam, room) = (self.seam, upper_room(self.seam));
+        let length = seam.length;
+        let Some(highest) = outer(self.targets.iter().rev()) else {
+            return Decided::by_house(LineEnd::Taper { at: length }, room);
+        };
+        if let Some(end) = ended(self.targets.iter().rev()) {
+            return Decided::pinned(end.min(room.0), room.1);
+        }
+        let fade = fade(&highest, self.habits);
+        let at = (highest.station + fade).min(length);
+        let gap = length - highest.station;
+        match seam.upper {
+            SeamEnd::Band(band) => self.band(length - band, &highest, fade),
+            // Into the sleeve it is led as one line with the sleeve's: see `sleeve_share`.
+            SeamEnd::CrotchPoint | SeamEnd::CrotchCurve(_) | SeamEnd::Underarm(true) => {
+                Decided::by_house(LineEnd::Taper { at }, room)
+            }
+            SeamEnd::Tip => Decided::by_house(LineEnd::Taper { at: length }, room),
+            SeamEnd::Underarm(false) => over(at, 1.0 - far(gap, self.habits), room),
+            SeamEnd::Edge | SeamEnd::Hem => self.free(gap, fade, room, |from_edge| length - from_edge),
+        }
+    }
+
+    /// An end at a hem or an edge: a line pinned near it runs off, one pinned farther away fades out first, and
+    /// between the two the one goes over into the other.
+    fn free(
+        &self,
+        gap: f64,
+        fade: f64,
+        room: (f64, Option<LineEnd>),
+        station: impl Fn(f64) -> f64,
+    ) -> Decided {
+        let left = gap - fade;
+        let past = left - RUNS_OFF * self.habits.rule(HouseRule::TaperWorth);
+        let share = (1.0 - past / (GOES_OVER * fade)).clamp(0.0, 1.0);
+        over(station(left.max(0.0)), share, room)
+    }
+
+    /// An end at a band, which nobody asked to change: the line is back on the old stitching before the band's lower
+    /// edge wherever it can be sewn so, and only what is left is held through. A pin close under the band stands for
+    /// the band too, and between close and far the one goes over into the other.
+    fn band(&self, edge: f64, highest: &Target, fade: f64) -> Decided {
+        let room = upper_room(self.seam);
+        let (gap, depth) = (edge - highest.station, highest.depth.abs());
+        let hold = |held: Option<Held>| {
+            let mut decided = Decided::by_house(LineEnd::Hold { from: edge }, room);
+            decided.room.held = held;
+            decided
+        };
+        if gap <= 0.0 {
+            return hold(None);
+        }
+        let far = far(gap, self.habits);
+        let rest = depth - most_fall(gap, self.steepest, self.habits.rule(HouseRule::Radius));
+        let held = (1.0 - far) * depth + far * counted_rest(rest);
+        if held <= 0.0 {
+            let mut decided =
+                Decided::by_house(LineEnd::Taper { at: (highest.station + fade).min(edge) }, room);
+            decided.steep = self.steeper(highest.station, edge, rest, far);
+            return decided;
+        }
+        // Close under the band its depth is the pin's; nearer still, where the hand's slip is all there is between
+        // them, whatever the line comes to.
+        let near = (1.0 - gap / self.habits.rule(HouseRule::BandStands)).max(0.0);
+        let within = HELD * self.habits.rule(HouseRule::PinSpread)
+            + near * near * self.habits.rule(HouseRule::PinTolerance);
+        let mut decided = hold(Some(Held { depth: held.copysign(highest.depth), within }));
+        decided.steep = self.steeper(highest.station, edge, rest, far);
+        decided
+    }
+
+    /// Where next to nothing would be left, a line may run a little steeper and leave nothing.
+    fn steeper(&self, from: f64, to: f64, rest: f64, far: f64) -> Option<SteepStretch> {
+        let share = far * ((COUNTS_WHOLE - rest) / COUNTS_NOT).min(rest / COUNTS_NOT + 1.0).clamp(0.0, 1.0);
+        let radius = self.habits.rule(HouseRule::Radius);
+        (share > 0.0).then(|| SteepStretch {
+            from,
+            to,
+            steepest: self.steepest + share * (STEEPER - self.steepest).max(0.0),
+            least_radius: radius * (1.0 - share * (1.0 - TIGHTER)),
+        })
+    }
+}
+
+/// Back on the old stitching at a station, or so much of it run off the edge.
+fn over(at: f64, share: f64, room: (f64, Option<LineEnd>)) -> Decided {
+    if share >= 1.0 {
+        return Decided::by_house(LineEnd::RunOff, room);
+    }
+    let mut decided = Decided::by_house(LineEnd::Taper { at }, room);
+    decided.room.over = (share > 0.0).then_some(OtherWay { end: LineEnd::RunOff, share });
+    decided
+}
+
+/// How much of a side seam’s (or a sleeve’s) line goes on beyond the underarm, which is sewn to the other: all of it
+/// where a pin close by stands for the underarm too, nothing where it has faded out before.
+#[must_use]
+pub fn sleeve_share(seam: &Seam, targets: &[Target], habits: &Habits) -> f64 {
+    let highest = targets.last().filter(|highest| !highest.is_end());
+    highest.map_or(0.0, |highest| 1.0 - far(seam.length - highest.station, habits))
+}
+
+/// How far a pin stands from an end that is sewn to something, from close, where it stands for that end too, to so far
+/// that nobody meant the end: from nothing to one.
+fn far(gap: f64, habits: &Habits) -> f64 {
+    let close = habits.rule(HouseRule::BandStands);
+    ((gap - close) / close).clamp(0.0, 1.0)
+}
+
+/// The outermost pin of one end, as those beside it let it be taken: nothing leaps where one is moved past another.
+fn outer<'a>(targets: impl Iterator<Item = &'a Target>) -> Option<Target> {
+    let mut targets = targets.peekable();
+    let first = **targets.peek()?;
+    let (mut station, mut depth, mut weights, mut said) = (0.0, 0.0, 0.0, 0.0);
+    for target in targets {
+        let weight = 1.0 - (target.station - first.station).abs() / BESIDE;
+        if weight <= 0.0 {
+            break;
+        }
+        (station, depth) = (station + weight * target.station, depth + weight * target.depth);
+        weights += weight;
+        // What several readings say together, as one over the square of its spread.
+        said += weight * target.trust.share().powi(-2);
+    }
+    let trust = if first.trust == Trust::Exact { Trust::Exact } else { Trust::of_share(said.powf(-0.5)) };
+    Some(Target { station: station / weights, depth: depth / weights, trust, ..first })
+}
+
+/// By how much a line can come down over a length, level at both its ends: `L²/4R` on two arcs of radius `R`, and
+/// `s L − s² R` where a straight run of slope `s` lies between them.
+#[must_use]
+pub fn most_fall(length: f64, steepest: f64, radius: f64) -> f64 {
+    let arcs = 2.0 * steepest * radius;
+    if length <= arcs { length * length / (4.0 * radius) } else { steepest * (length - steepest * radius) }
+}
+
+/// What a rest of depth counts: all of it from 4 mm up, nothing below 2, which is led away a little steeper.
+fn counted_rest(rest: f64) -> f64 {
+    let over = COUNTS_WHOLE - COUNTS_NOT;
+    if rest >= COUNTS_WHOLE { rest } else { ((rest - COUNTS_NOT) * COUNTS_WHOLE / over).max(0.0) }
+}
+
+/// How far down a line may rejoin the old stitching, and what it does instead where that is too near: it leaves as
+/// little at the edge as can be sewn.
 fn lower_room(seam: &Seam) -> (f64, Option<LineEnd>) {
     match seam.lower {
         // The line must be back on the old stitching before the curve begins.
-        SeamEnd::CrotchCurve(top) => (top.ceil(), None),
+        SeamEnd::CrotchCurve(top) => (top, None),
         SeamEnd::CrotchPoint | SeamEnd::Tip => (0.0, None),
-        _ => (0.0, Some(LineEnd::RunOff)),
+        _ => (0.0, Some(LineEnd::Hold { from: 0.0 })),
     }
 }
 
@@ -119,7 +333,7 @@ fn upper_room(seam: &Seam) -> (f64, Option<LineEnd>) {
     match seam.upper {
         SeamEnd::Band(band) => (length - band, Some(LineEnd::Hold { from: length - band })),
         SeamEnd::CrotchPoint | SeamEnd::CrotchCurve(_) | SeamEnd::Tip => (length, None),
-        _ => (length, Some(LineEnd::RunOff)),
+        _ => (length, Some(LineEnd::Hold { from: length })),
     }
 }
 
@@ -146,42 +360,4 @@ pub fn fade(target: &Target, habits: &Habits) -> f64 {
 /// The station of the innermost of the pins of nothing that come first.
 fn ended<'a>(targets: impl Iterator<Item = &'a Target>) -> Option<f64> {
     targets.take_while(|target| target.is_end()).last().map(|target| target.station)
-}
-
-fn lower_end(seam: &Seam, targets: &[Target], habits: &Habits) -> LineEnd {
-    let Some(lowest) = targets.first() else { return LineEnd::Taper { at: 0.0 } };
-    if let Some(end) = ended(targets.iter()) {
-        return LineEnd::Taper { at: end.max(lower_room(seam).0) };
-    }
-    // Through a band the depth is held, so a fade is counted from its lower edge.
-    let at = lowest.station.min(seam.length - seam.band()) - fade(lowest, habits);
-    match seam.lower {
-        SeamEnd::CrotchCurve(_) => LineEnd::Taper { at: at.max(lower_room(seam).0).ceil() },
-        SeamEnd::Tip => LineEnd::Taper { at: 0.0 },
-        _ if lowest.station <= AT_THE_EDGE || at < habits.rule(HouseRule::TaperWorth) => LineEnd::RunOff,
-        _ => LineEnd::Taper { at: at.round() },
-    }
-}
-
-fn upper_end(seam: &Seam, targets: &[Target], habits: &Habits) -> LineEnd {
-    let Some(highest) = targets.last() else { return LineEnd::Taper { at: seam.length } };
-    if let Some(end) = ended(targets.iter().rev()) {
-        return LineEnd::Taper { at: end.min(upper_room(seam).0) };
-    }
-    let at = highest.station + fade(highest, habits);
-    let reaches =
-        |edge: f64| highest.station >= edge - AT_THE_EDGE || at > edge - habits.rule(HouseRule::TaperWorth);
-    match seam.upper {
-        // A centre seam is opened from the top, so its line always goes through the band.
-        SeamEnd::Band(band) if !seam.name.is_paired() || reaches(seam.length - band) => {
-            LineEnd::Hold { from: seam.length - band }
-        }
-        SeamEnd::Edge if matches!(seam.lower, SeamEnd::CrotchCurve(_)) => LineEnd::RunOff,
-        // The inseam ends on the crotch curve, which must keep its place.
-        SeamEnd::CrotchPoint => LineEnd::Taper { at: at.min(seam.length) },
-        SeamEnd::Tip => LineEnd::Taper { at: seam.length },
-        SeamEnd::Underarm(true) if reaches(seam.length) => LineEnd::Carry,
-        SeamEnd::Underarm(_) | SeamEnd::Edge | SeamEnd::Hem if reaches(seam.length) => LineEnd::RunOff,
-        _ => LineEnd::Taper { at: at.round() },
-    }
 }

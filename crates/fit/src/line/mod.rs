@@ -8,6 +8,7 @@
 mod chalk;
 mod corridor;
 mod ends;
+mod lone;
 mod problem;
 mod programme;
 mod refusal;
@@ -16,9 +17,10 @@ mod stitching;
 mod trust;
 
 pub use chalk::{ChalkMark, ChalkRow, ChalkTable, chalk_table};
-pub use ends::{EndWish, LineWish, SeamEnds, fade};
-pub use problem::{DepthLimit, FadeRoom, LineEnd, LineProblem, SteepStretch, Target};
-pub(crate) use programme::STIFFNESS;
+pub use ends::{EndWish, LineWish, SeamEnds, fade, most_fall, sleeve_share};
+pub use lone::LoneLine;
+pub(crate) use problem::STIFFNESS;
+pub use problem::{DepthLimit, FadeRoom, Held, LineEnd, LineProblem, OtherWay, SteepStretch, Target};
 pub use refusal::{LineRefusal, Proposal};
 pub use stitching::{Knot, Line, LineCharacter};
 pub use trust::Trust;

@@ -8,14 +8,10 @@
 //! spread among them, scales the line (docs/decisions/0018).
 
 use super::corridor::{Closeness, Corridor};
-use super::problem::{LineEnd, LineProblem, SAME_PLACE, Target};
+use super::problem::{LEVELS_OFF, LineEnd, LineProblem, MEMORY, SAME_PLACE, STIFFNESS, Target};
 use super::stitching::{Knot, Line, segment_bends};
 use crate::convex::{Convex, NoMinimum, Terms};
 
-/// `λ` in units of the spread: 3,000 mm at the house's 1.5.
-pub(crate) const STIFFNESS: f64 = 2000.0;
-/// How far a line remembers its slope where nothing is pinned, in units of the spread: 120 mm. `μ = λ / reach²`.
-const MEMORY: f64 = 80.0;
 /// A piece of no more than this share of that memory is nearly a cubic, though a line under tension is not.
 const TENSE: f64 = 0.35;
 /// Cubic pieces to a whole seam, where limits are looked for: refining makes more of them beside those that
@@ -494,8 +490,8 @@ impl<'a> Programme<'a> {
         let mut p = self.energy();
         // Where misses are priced, that is all that draws the line to its pins: squares of what is far off
         // would outweigh it.
-        for target in self.problem.targets.iter().filter(|_| misses == 0) {
-            let weight = 2.0 * self.problem.weight_of(target);
+        for (i, target) in self.problem.targets.iter().enumerate().filter(|_| misses == 0) {
+            let weight = 2.0 * self.problem.weight_of(i);
             let terms = self.depth_terms(target.station);
             for (a, (i, c)) in terms.iter().enumerate() {
                 q[*i] -= weight * target.depth * c;
@@ -504,6 +500,15 @@ impl<'a> Programme<'a> {
                     p.1.push(*j);
                     p.2.push(weight * c * d);
                 }
+            }
+        }
+        for target in &self.problem.targets {
+            let levelled = self.problem.levelled(target);
+            let knot = self.stations.iter().position(|at| (at - target.station).abs() <= SAME_PLACE);
+            if let Some(knot) = knot.filter(|_| levelled > 0.0) {
+                p.0.push(2 * knot + 1);
+                p.1.push(2 * knot + 1);
+                p.2.push(2.0 * levelled / self.piece.powi(2));
             }
         }
         let equal = self.end_rows().into_iter().map(|column| (vec![(column, 1.0)], 0.0)).collect();
@@ -515,12 +520,14 @@ impl<'a> Programme<'a> {
     fn energy(&self) -> (Vec<usize>, Vec<usize>, Vec<f64>) {
         let (mut rows, mut columns, mut values) = (Vec::new(), Vec::new(), Vec::new());
         let lambda = 2.0 * STIFFNESS * self.problem.spread;
-        let mu = lambda / (MEMORY * self.problem.spread).powi(2);
+        let bare = self.problem.bare();
         for k in 1..self.stations.len() {
             let h = self.stations[k] - self.stations[k - 1];
             let s = h / self.piece;
-            let (beam, string) = (lambda / h.powi(3), mu / (30.0 * h));
-            let (b, t) = (beam, string);
+            let middle = self.stations[k] - h / 2.0;
+            let memory = if bare[0] < middle && middle < bare[1] { MEMORY } else { LEVELS_OFF };
+            let mu = lambda / (memory * self.problem.spread).powi(2);
+            let (b, t) = (lambda / h.powi(3), mu / (30.0 * h));
             let stiffness = [
                 [12.0 * b + 36.0 * t, (6.0 * b + 3.0 * t) * s, -12.0 * b - 36.0 * t, (6.0 * b + 3.0 * t) * s],
                 [0.0, (4.0 * b + 4.0 * t) * s * s, (-6.0 * b - 3.0 * t) * s, (2.0 * b - t) * s * s],

@@ -20,7 +20,14 @@ impl Proposal {
     /// The refused problem with the proposal in place.
     #[must_use]
     pub fn put_to(&self, problem: &LineProblem) -> LineProblem {
-        LineProblem { lower: self.lower, upper: self.upper, targets: self.targets.clone(), ..problem.clone() }
+        let fades = problem.fades.map(|fade| super::problem::FadeRoom { over: None, ..fade });
+        LineProblem {
+            lower: self.lower,
+            upper: self.upper,
+            targets: self.targets.clone(),
+            fades,
+            ..problem.clone()
+        }
     }
 }
 
@@ -64,8 +71,10 @@ pub enum LineRefusal {
         /// Depths that the allowance gives.
         nearest: Option<Proposal>,
     },
-    /// Something in the seam stands in the way.
-    #[error("the pin at {station:.0} moves the seam by {wanted:.1}, but only {most:.1} is possible there")]
+    /// Something in the seam stands in the way: at the pin, or so near it that the line cannot get by.
+    #[error(
+        "the pin at {station:.0} moves the seam by {wanted:.1}, but only {most:.1} is possible at {from:.0}"
+    )]
     InTheWay {
         /// Station of the pin.
         station: f64,
@@ -73,6 +82,10 @@ pub enum LineRefusal {
         wanted: f64,
         /// The most there, towards the depth asked for.
         most: f64,
+        /// Where what stands in the way begins.
+        from: f64,
+        /// And where it ends.
+        to: f64,
         /// Depths that what is in the seam allows.
         nearest: Option<Proposal>,
     },
@@ -83,8 +96,10 @@ pub enum LineRefusal {
         station: f64,
         /// Its depth.
         depth: f64,
-        /// The room between it and the taper.
+        /// The room between it and where the line has to be back.
         room: f64,
+        /// True where a pin of nothing stands there.
+        pinned: bool,
         /// The taper moved far enough, where the seam is long enough: which end, the room
         /// then, and the request.
         longer: Option<(f64, Proposal)>,
@@ -98,8 +113,18 @@ pub enum LineRefusal {
         station: f64,
         /// Its depth.
         depth: f64,
+        /// Station and depth of the pin beside it that it cannot be joined to, where there is one.
+        beside: Option<(f64, f64)>,
         /// Depths that work, and the depth at that pin.
         shallower: Option<(f64, Proposal)>,
+    },
+    /// Two things at once: without the first the other would still stand in the way.
+    #[error("{first}; and {then}")]
+    Both {
+        /// What is in the way first, with what works against all of it.
+        first: Box<LineRefusal>,
+        /// What would be in the way then.
+        then: Box<LineRefusal>,
     },
     /// The numbers went astray: there may be a line, and it was not found.
     #[error("the line could not be worked out")]
@@ -107,6 +132,20 @@ pub enum LineRefusal {
 }
 
 impl LineRefusal {
+    /// The station of the pin it is about.
+    #[must_use]
+    pub fn station(&self) -> Option<f64> {
+        match self {
+            LineRefusal::NoPins | LineRefusal::NoRoom { .. } | LineRefusal::Trouble => None,
+            LineRefusal::PinBeyondTaper { station, .. }
+            | LineRefusal::LetOut { station, .. }
+            | LineRefusal::InTheWay { station, .. }
+            | LineRefusal::NoRoomToFade { station, .. }
+            | LineRefusal::PinsDisagree { station, .. } => Some(*station),
+            LineRefusal::Both { first, .. } => first.station(),
+        }
+    }
+
     /// The nearest request that has a line; fed back, it solves.
     #[must_use]
     pub fn proposal(&self) -> Option<&Proposal> {
@@ -119,6 +158,7 @@ impl LineRefusal {
                 longer.as_ref().or(shallower.as_ref()).map(|(_, proposal)| proposal)
             }
             LineRefusal::PinsDisagree { shallower, .. } => shallower.as_ref().map(|(_, proposal)| proposal),
+            LineRefusal::Both { first, .. } => first.proposal(),
         }
     }
 }

@@ -1,7 +1,7 @@
 //! From a problem to its line, or to why there is none and what would do instead.
 
-use super::corridor::Closeness;
-use super::problem::{LineEnd, LineProblem, Target};
+use super::corridor::{Closeness, HELD};
+use super::problem::{FadeRoom, Held, LineEnd, LineProblem, Target};
 use super::programme::{
     NO_MISS, Nearest, PIECES, ROUGH_REFININGS, SURE_REFININGS, Wanted, line_as_close_as_can_be, line_in,
     nearest,
@@ -15,6 +15,8 @@ use crate::convex::NoMinimum;
 const ROOM_WITHIN: f64 = 0.4;
 /// And moved outward to the next of these, in millimetres.
 const ROOM_STEP: f64 = 0.25;
+/// How finely a line is looked over for what it touches, in millimetres.
+const TOUCHED_EVERY: f64 = 10.0;
 /// Depths are offered to this, in millimetres: a tenth is what a tape shows at the most.
 const DEPTH_STEP: f64 = 0.1;
 
@@ -58,23 +60,43 @@ impl LineProblem {
     /// # Errors
     /// [`LineRefusal`] says why no such line exists, with the nearest request that has one.
     pub fn solve(&self) -> Result<Line, LineRefusal> {
-        if let Some(blunder) = blunder(self) {
-            return Err(blunder);
+        let (mut lines, mut refused) = (Vec::new(), None::<(f64, LineRefusal)>);
+        // A way that nothing of the line goes is none, and cannot stand in for one that is refused.
+        for (share, way) in self.ways().into_iter().filter(|(share, _)| *share > 0.0) {
+            match solve_one(&way) {
+                Ok(line) => lines.push((share, line)),
+                Err(refusal) if refused.as_ref().is_none_or(|(most, _)| share > *most) => {
+                    refused = Some((share, refusal));
+                }
+                Err(_) => {}
+            }
         }
-        let nearest = match attempt(self) {
-            Attempt::Line(line) => return Ok(line),
-            Attempt::None(nearest) => Some(nearest),
-            Attempt::Never => None,
-            Attempt::Trouble => return Err(LineRefusal::Trouble),
-        };
-        if let Some(line) = nearest.as_ref().and_then(|nearest| lengthened(self, nearest)) {
-            return Ok(line);
-        }
-        if let Some(line) = not_to_the_letter(self) {
-            return Ok(line);
-        }
-        Err(explain(self, nearest))
+        // A way that cannot be sewn leaves the line to the others.
+        let whole: f64 = lines.iter().map(|(share, _)| share).sum();
+        lines.iter_mut().for_each(|(share, _)| *share /= whole);
+        let line = Line::mixed(&lines).map(Line::over_the_edge);
+        line.ok_or_else(|| refused.map_or(LineRefusal::Trouble, |(_, refusal)| refusal))
     }
+}
+
+/// The line of a problem whose ends go one way.
+fn solve_one(problem: &LineProblem) -> Result<Line, LineRefusal> {
+    if let Some(blunder) = blunder(problem) {
+        return Err(blunder);
+    }
+    let nearest = match attempt(problem) {
+        Attempt::Line(line) => return Ok(line),
+        Attempt::None(nearest) => Some(nearest),
+        Attempt::Never => None,
+        Attempt::Trouble => return Err(LineRefusal::Trouble),
+    };
+    if let Some(line) = nearest.as_ref().and_then(|nearest| lengthened(problem, nearest)) {
+        return Ok(line);
+    }
+    if let Some(line) = not_to_the_letter(problem) {
+        return Ok(line);
+    }
+    Err(explain(problem, nearest, true))
 }
 
 /// The line that takes pins set from numbers as a hand's, where none can be sewn that meets them to the letter.
@@ -127,8 +149,10 @@ fn lengthened(problem: &LineProblem, nearest: &Nearest) -> Option<Line> {
     });
     longer.or_else(|| {
         [true, false].into_iter().filter(|is_lower| by_house(*is_lower)).find_map(|is_lower| {
-            let instead = problem.fades[usize::from(!is_lower)].else_end?;
-            match attempt(&problem.with_end(is_lower, instead)) {
+            let i = usize::from(!is_lower);
+            let mut instead = problem.with_end(is_lower, problem.fades[i].else_end?);
+            instead.fades[i].held = Some(Held { depth: 0.0, within: HELD * problem.spread });
+            match attempt(&instead) {
                 Attempt::Line(line) => Some(line),
                 _ => None,
             }
@@ -165,57 +189,184 @@ fn blunder(problem: &LineProblem) -> Option<LineRefusal> {
     None
 }
 
-/// Finds out why a problem has no line.
-fn explain(problem: &LineProblem, nearest: Option<Nearest>) -> LineRefusal {
+/// Something without which there may be a line.
+#[derive(Debug, Clone, Copy)]
+enum Cause {
+    /// What is inside the seam.
+    Inside,
+    /// What else limits its depth: which.
+    Limit(usize),
+    /// One end: true for the lower.
+    End(bool),
+    /// A pin of nothing, where the line ends.
+    Ended(usize),
+    /// A pin beside the one that has to give most.
+    Beside(usize),
+    /// That pin itself.
+    Pin,
+}
+
+/// Why a problem has no line. A cause is only named where there is a line without it, or less is missed; of several
+/// that which stands nearest to the pin that has to give most.
+/// With what works instead, where it is `offered`.
+fn explain(problem: &LineProblem, nearest: Option<Nearest>, offered: bool) -> LineRefusal {
     let gives_most = nearest.as_ref().map_or(0, Nearest::gives_most);
-    let missed = nearest.as_ref().map_or(0.0, Nearest::missed);
-    let shallower = nearest.as_ref().map(|nearest| depths(problem, nearest));
-    if let Some(limit) = problem.let_out_limit {
-        let most = limit.max(0.0);
-        let deepest = problem.targets.iter().min_by(|a, b| a.depth.total_cmp(&b.depth));
-        if let Some(deepest) = deepest.filter(|t| -t.depth > most + problem.tolerance_of(t)) {
-            return LineRefusal::LetOut {
-                station: deepest.station,
-                wanted: -deepest.depth,
-                most,
-                nearest: shallower.map(|(_, proposal)| proposal),
-            };
+    let shallower = nearest.as_ref().filter(|_| offered).map(|nearest| depths(problem, nearest));
+    let line = nearest.as_ref().map(|nearest| &nearest.line);
+    let mut least: Option<(f64, Cause, LineProblem)> = None;
+    for cause in causes(problem, gives_most, line) {
+        let without = without(problem, cause, gives_most);
+        let missed = missed(&without);
+        if missed <= NO_MISS {
+            return refused_by(problem, cause, gives_most, nearest.as_ref().filter(|_| offered), shallower);
+        }
+        if least.as_ref().is_none_or(|(known, ..)| missed < known - NO_MISS) {
+            least = Some((missed, cause, without));
         }
     }
-    let in_the_way = problem.targets.iter().find_map(|target| {
-        let within = |limit: &&super::DepthLimit| limit.from <= target.station && target.station <= limit.to;
-        problem.limits.iter().filter(within).find_map(|limit| {
-            let over = target.depth > limit.most + problem.tolerance_of(target);
-            let under = target.depth < limit.least - problem.tolerance_of(target);
-            (over || under).then_some((target, if over { limit.most } else { limit.least }))
-        })
-    });
-    if let Some((target, most)) = in_the_way {
-        return LineRefusal::InTheWay {
-            station: target.station,
-            wanted: target.depth,
-            most,
-            nearest: shallower.map(|(_, proposal)| proposal),
-        };
-    }
-    let Target { station, depth, .. } = problem.targets[gives_most];
-    let shallower = shallower.map(|(gives, proposal)| (proposal.targets[gives].depth, proposal));
-    let longer = longer_fade(problem, station, missed, |_| true);
-    match (longer, fade_room(problem, station)) {
-        (None, None) => LineRefusal::PinsDisagree { station, depth, shallower },
-        (longer, room) => {
-            LineRefusal::NoRoomToFade { station, depth, room: room.unwrap_or(0.0), longer, shallower }
+    let whole = nearest.as_ref().map_or(f64::INFINITY, Nearest::missed);
+    let Some((_, cause, without)) = least.filter(|(missed, ..)| *missed < whole - NO_MISS) else {
+        return refused_by(problem, Cause::Pin, gives_most, nearest.as_ref().filter(|_| offered), shallower);
+    };
+    let first = refused_by(problem, cause, gives_most, nearest.as_ref().filter(|_| offered), shallower);
+    // Each step has one thing less in its way, so it comes to an end.
+    match attempt(&without) {
+        Attempt::None(then) => {
+            LineRefusal::Both { first: Box::new(first), then: Box::new(explain(&without, Some(then), false)) }
         }
+        _ => first,
     }
 }
 
-/// Room between a pin and the nearer taper, when the pin is the first or last before it.
-fn fade_room(problem: &LineProblem, station: f64) -> Option<f64> {
-    let first = problem.targets.first().is_some_and(|t| t.station == station);
-    let last = problem.targets.last().is_some_and(|t| t.station == station);
-    let below = problem.lower.taper().filter(|_| first).map(|at| station - at);
-    let above = problem.upper.taper().filter(|_| last).map(|at| at - station);
-    [below, above].into_iter().flatten().reduce(f64::min)
+/// How much a problem's pins are missed by in all.
+fn missed(problem: &LineProblem) -> f64 {
+    if problem.targets.is_empty() {
+        return 0.0;
+    }
+    nearest(problem, Wanted::Misses { refinings: SURE_REFININGS })
+        .map_or(f64::INFINITY, |nearest| nearest.missed())
+}
+
+/// What may be in the way of the line through a pin: what the line as near to the pins as can be touches, nearest to
+/// that pin first.
+fn causes(problem: &LineProblem, pin: usize, line: Option<&Line>) -> Vec<Cause> {
+    let here = problem.targets[pin];
+    let touches = |from: f64, to: f64, least: f64, most: f64| {
+        let steps = ((to - from) / TOUCHED_EVERY).ceil().max(1.0);
+        line.is_none_or(|line| {
+            (0..=steps as u32).any(|i| {
+                let depth = line.depth(from + (to - from) * f64::from(i) / steps);
+                depth < least + NO_MISS || depth > most - NO_MISS
+            })
+        })
+    };
+    let mut causes: Vec<(f64, Cause)> = Vec::new();
+    if let Some(limit) = problem.let_out_limit
+        && touches(0.0, problem.length, -limit, f64::INFINITY)
+    {
+        let over = here.depth < -limit;
+        causes.push((if over { 0.0 } else { problem.length }, Cause::Inside));
+    }
+    for (i, limit) in problem.limits.iter().enumerate() {
+        if touches(limit.from, limit.to, limit.least, limit.most) {
+            causes.push(((here.station - here.station.clamp(limit.from, limit.to)).abs(), Cause::Limit(i)));
+        }
+    }
+    let (lower, upper) = problem.free();
+    for (end, at, is_lower) in [(problem.lower, lower, true), (problem.upper, upper, false)] {
+        if !end.is_free() {
+            causes.push(((here.station - at).abs(), Cause::End(is_lower)));
+        }
+    }
+    for i in [pin.wrapping_sub(1), pin + 1] {
+        if let Some(other) = problem.targets.get(i) {
+            let cause = if other.is_end() { Cause::Ended(i) } else { Cause::Beside(i) };
+            causes.push(((here.station - other.station).abs(), cause));
+        }
+    }
+    causes.sort_by(|a, b| a.0.total_cmp(&b.0));
+    causes.into_iter().map(|(_, cause)| cause).chain([Cause::Pin]).collect()
+}
+
+/// The problem without one thing that is in the way.
+fn without(problem: &LineProblem, cause: Cause, pin: usize) -> LineProblem {
+    let mut without = problem.clone();
+    match cause {
+        Cause::Inside => without.let_out_limit = None,
+        Cause::Limit(i) => {
+            without.limits.remove(i);
+        }
+        Cause::End(is_lower) => {
+            without = without.with_end(is_lower, LineEnd::RunOff);
+            without.fades[usize::from(!is_lower)] =
+                FadeRoom::asked(problem.fades[usize::from(!is_lower)].furthest);
+        }
+        Cause::Ended(i) | Cause::Beside(i) => {
+            let gone = without.targets.remove(i);
+            // Where it was the end of the line, the line goes on.
+            for (is_lower, end) in [(true, problem.lower), (false, problem.upper)] {
+                if matches!(end, LineEnd::Taper { at } if gone.is_end() && (at - gone.station).abs() < 1.0) {
+                    without = without.with_end(is_lower, LineEnd::RunOff);
+                }
+            }
+        }
+        Cause::Pin => {
+            without.targets.remove(pin);
+        }
+    }
+    without
+}
+
+/// The refusal that names a cause, with the nearest that works.
+fn refused_by(
+    problem: &LineProblem,
+    cause: Cause,
+    pin: usize,
+    nearest: Option<&Nearest>,
+    shallower: Option<(usize, Proposal)>,
+) -> LineRefusal {
+    let Target { station, depth, .. } = problem.targets[pin];
+    let proposal = shallower.clone().map(|(_, proposal)| proposal);
+    let shallower = shallower.map(|(gives, proposal)| (proposal.targets[gives].depth, proposal));
+    let longer = |is_lower: bool| {
+        nearest.and_then(|nearest| longer_fade(problem, station, nearest.missed(), |end| end == is_lower))
+    };
+    match cause {
+        Cause::Inside => LineRefusal::LetOut {
+            station,
+            wanted: -depth,
+            most: problem.let_out_limit.unwrap_or(0.0).max(0.0),
+            nearest: proposal,
+        },
+        Cause::Limit(i) => {
+            let limit = problem.limits[i];
+            let most = if depth < 0.0 { limit.least } else { limit.most };
+            let (from, to) = (limit.from, limit.to);
+            LineRefusal::InTheWay { station, wanted: depth, most, from, to, nearest: proposal }
+        }
+        Cause::End(is_lower) => {
+            let (lower, upper) = problem.free();
+            let room = (station - if is_lower { lower } else { upper }).abs();
+            LineRefusal::NoRoomToFade {
+                station,
+                depth,
+                room,
+                pinned: false,
+                longer: longer(is_lower),
+                shallower,
+            }
+        }
+        Cause::Ended(i) => {
+            let room = (station - problem.targets[i].station).abs();
+            LineRefusal::NoRoomToFade { station, depth, room, pinned: true, longer: None, shallower }
+        }
+        Cause::Beside(i) => {
+            let other = problem.targets[i];
+            let beside = Some((other.station, other.depth));
+            LineRefusal::PinsDisagree { station, depth, beside, shallower }
+        }
+        Cause::Pin => LineRefusal::PinsDisagree { station, depth, beside: None, shallower },
+    }
 }
 
 /// The smallest move of one taper (the nearer to `station` first) that gives a line: the room between it

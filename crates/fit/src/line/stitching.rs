@@ -56,6 +56,68 @@ impl Line {
         Line { knots, lower: LineEnd::RunOff, upper: LineEnd::RunOff, length }
     }
 
+    /// So much of each of several lines of one seam, by shares that make one. What each may do, in how it lies, how
+    /// steep it runs and how it bends, so may what lies between them. Where one of them leaves an edge or a band as it
+    /// was and another does not, their mean does not either.
+    #[must_use]
+    pub(crate) fn mixed(lines: &[(f64, Line)]) -> Option<Line> {
+        let ((_, first), rest) = lines.split_first()?;
+        if rest.is_empty() {
+            return Some(first.clone());
+        }
+        let mut stations: Vec<f64> =
+            lines.iter().flat_map(|(_, line)| &line.knots).map(|knot| knot.station).collect();
+        stations.sort_by(f64::total_cmp);
+        stations.dedup_by(|a, b| (*a - *b).abs() < 1e-6);
+        let knots = stations
+            .into_iter()
+            .map(|station| {
+                let sum = |of: fn(Knot) -> f64| {
+                    lines.iter().map(|(share, line)| share * of(line.at(station))).sum()
+                };
+                Knot { station, depth: sum(|knot| knot.depth), slope: sum(|knot| knot.slope) }
+            })
+            .collect();
+        let open = |end: fn(&Line) -> LineEnd, further: fn(f64, f64) -> f64| {
+            let ends = lines.iter().map(|(_, line)| end(line));
+            ends.reduce(|one, other| match (one, other) {
+                (LineEnd::Taper { at: a }, LineEnd::Taper { at: b }) => LineEnd::Taper { at: further(a, b) },
+                (LineEnd::Taper { .. }, open) | (open, _) => open,
+            })
+        };
+        Some(Line {
+            knots,
+            lower: open(|line| line.lower, f64::min)?,
+            upper: open(|line| line.upper, f64::max)?,
+            length: first.length,
+        })
+    }
+
+    /// A line that holds a depth at the edge alone runs off there.
+    pub(super) fn over_the_edge(mut self) -> Line {
+        let at =
+            |end: LineEnd, edge: f64| matches!(end, LineEnd::Hold { from } if (from - edge).abs() < 1e-6);
+        if at(self.lower, 0.0) {
+            self.lower = LineEnd::RunOff;
+        }
+        if at(self.upper, self.length) {
+            self.upper = LineEnd::RunOff;
+        }
+        self
+    }
+
+    /// The old stitching, all along: a line that does nothing.
+    #[must_use]
+    pub(crate) fn nothing(length: f64) -> Line {
+        let knot = |station| Knot { station, depth: 0.0, slope: 0.0 };
+        Line {
+            knots: vec![knot(0.0), knot(length)],
+            lower: LineEnd::Taper { at: length },
+            upper: LineEnd::Taper { at: 0.0 },
+            length,
+        }
+    }
+
     /// Depth at a station, in millimetres.
     #[must_use]
     pub fn depth(&self, station: f64) -> f64 {

@@ -11,6 +11,11 @@ use crate::unit::length::Length;
 
 /// Depths no further apart than this, in millimetres, are one depth: what arithmetic leaves.
 const SAME: f64 = 1e-6;
+/// The outermost pins of two sides are partners within this share of a ladder's step.
+const OUTERMOST: f64 = 0.5;
+/// Above the station from which both sides share a tube, a lone pin goes over from a copy to a half over this share of
+/// a ladder's step.
+const ONE_TUBE: f64 = 0.5;
 
 /// What the pins on both sides of one seam say, in millimetres from the seam's lower end.
 #[derive(Debug, Clone, PartialEq)]
@@ -122,8 +127,10 @@ impl Evening {
 }
 
 /// Evens two sides. `own_line` gives the depth of a side's own line at a station, for pins that have no
-/// partner; it is asked between that side's outermost pins only. Beyond them nobody read anything, and a
-/// reading that was not taken is not a nought.
+/// partner; it is asked between that side's outermost pins only. The outermost pins of the two sides seldom stand at
+/// one height: within half a ladder's step they are partners, and the side that ends first goes on as the other does
+/// from there. Further out nobody read anything, and a reading that was not taken is not a nought: what follows from
+/// that comes in over another half step.
 ///
 /// ```
 /// use vemble_fit::evening::{even, Readings};
@@ -132,7 +139,8 @@ impl Evening {
 /// let right = [Target::read(604.0, 12.0)];
 /// let readings = Readings { left: &left, right: &right, one_tube_above: Some(700.0) };
 /// let evening = even(&readings, EveningChoice::Mean, OneSide::HalfEach, &Habits::default(), |_, _| None);
-/// assert_eq!(evening.targets(Side::Left), vec![Target::read(602.0, 14.0)]);
+/// let target = evening.targets(Side::Left)[0];
+/// assert_eq!((target.station, target.depth), (602.0, 14.0));
 /// ```
 #[must_use]
 pub fn even(
@@ -147,38 +155,41 @@ pub fn even(
         (true, false) => Some(Side::Right),
         _ => None,
     };
-    let lone = |pin: &Target, side| lone(pin, side, readings.one_tube_above, one_side);
-    let noise = noise(habits);
+    let step = habits.rule(HouseRule::LadderStep);
+    let rule = LoneRule { one_side, one_tube_above: readings.one_tube_above, over: ONE_TUBE * step };
+    let lone = |pin: &Target, side| rule.lone(pin, side);
+    let (noise, within) = (habits.rule(HouseRule::PinNoise), habits.rule(HouseRule::PairWithin));
+    let partners = Partners { readings, choice, own_line: &own_line, within: OUTERMOST * step, rule };
     let mut stations: Vec<EvenedStation> = match only {
         Some(side) => {
             let pinned = if side == Side::Left { readings.left } else { readings.right };
             pinned.iter().map(|pin| lone(pin, side)).collect()
         }
-        None => pair(readings, habits.rule(HouseRule::PairWithin))
+        None => pair(readings, within)
             .into_iter()
             .map(|place| match place {
-                Place::Both(left, right) => both(left, right, choice, noise),
-                Place::Left(pin) => alone(pin, Side::Left, readings.right, choice, &own_line, &lone),
-                Place::Right(pin) => alone(pin, Side::Right, readings.left, choice, &own_line, &lone),
+                Place::Both(left, right) => both(left, right, choice, noise, within),
+                Place::Left(pin) => partners.alone(pin, Side::Left),
+                Place::Right(pin) => partners.alone(pin, Side::Right),
             })
             .collect(),
     };
     let ask_twist = only.is_none() && judge(&mut stations, habits);
     for row in &mut stations {
         let number = |mm: f64| habits.scale.number(Length::from_mm(mm));
+        let apart = |left: f64, right: f64| {
+            habits.scale.number(habits.scale.between(Length::from_mm(right), Length::from_mm(left)))
+        };
         row.shown = ShownStation {
-            difference: row.difference.map(number),
+            difference: match (row.left, row.right) {
+                (Some(left), Some(right)) => Some(apart(left, right)),
+                _ => row.difference.map(number),
+            },
             chosen_left: row.chosen_left.map(number),
             chosen_right: row.chosen_right.map(number),
         };
     }
     Evening { choice, stations, ask_twist, one_side_only: only }
-}
-
-/// What two sides may differ by and still agree: the house's noise, and never less than one tick of the
-/// session's tape, which nobody reads across.
-fn noise(habits: &Habits) -> f64 {
-    habits.rule(HouseRule::PinNoise).max(habits.scale.tick().mm())
 }
 
 /// A left and a right pin meant for one place, or one of them.
@@ -250,12 +261,12 @@ fn pair(readings: &Readings<'_>, within: f64) -> Vec<Place> {
     places
 }
 
-fn both(left: Target, right: Target, choice: EveningChoice, noise: f64) -> EvenedStation {
+fn both(left: Target, right: Target, choice: EveningChoice, noise: f64, within: f64) -> EvenedStation {
     let (l, r) = (left.depth, right.depth);
     let trust = match (left.trust, right.trust) {
         (Trust::Exact, Trust::Exact) => Trust::Exact,
-        _ if (l - r).abs() <= noise + SAME => Trust::Agreed,
-        _ => Trust::Read,
+        // The further apart they stand, the less they speak of one place, and at last of two.
+        _ => Trust::of_two(l - r, noise).and(Trust::of_places(left.station - right.station, within)),
     };
     let (chosen, trust) = match choice {
         EveningChoice::Mean => ([(l + r) / 2.0; 2], [trust; 2]),
@@ -277,78 +288,128 @@ fn both(left: Target, right: Target, choice: EveningChoice, noise: f64) -> Evene
     }
 }
 
-/// A pin whose partner is missing on a side that was pinned elsewhere.
-fn alone(
-    pin: Target,
-    side: Side,
-    other: &[Target],
+/// What stands in for a partner that is missing on a side that was pinned elsewhere.
+struct Partners<'a, F> {
+    readings: &'a Readings<'a>,
     choice: EveningChoice,
-    own_line: &impl Fn(Side, f64) -> Option<f64>,
-    lone: &impl Fn(&Target, Side) -> EvenedStation,
-) -> EvenedStation {
-    let (is_left, own) = (side == Side::Left, Some(pin.depth));
-    let own_only = if is_left { (own, None) } else { (None, own) };
-    if choice == EveningChoice::KeepDifferent {
-        return EvenedStation {
-            station: pin.station,
+    own_line: &'a F,
+    /// How far beyond a side's outermost pin a pin of the other is still its partner.
+    within: f64,
+    rule: LoneRule,
+}
+
+impl<F: Fn(Side, f64) -> Option<f64>> Partners<'_, F> {
+    fn alone(&self, pin: Target, side: Side) -> EvenedStation {
+        let (is_left, own) = (side == Side::Left, Some(pin.depth));
+        let own_only = if is_left { (own, None) } else { (None, own) };
+        if self.choice == EveningChoice::KeepDifferent {
+            return EvenedStation {
+                station: pin.station,
+                left: own_only.0,
+                right: own_only.1,
+                difference: None,
+                chosen_left: own_only.0,
+                chosen_right: own_only.1,
+                finding: Difference::FromOwnLine,
+                shown: ShownStation::default(),
+                trust: [pin.trust; 2],
+            };
+        }
+        let (Some(line), missing) = self.partner(pin, side) else {
+            return EvenedStation { finding: Difference::NotRead, ..self.rule.lone(&pin, side) };
+        };
+        let partner = Target::read(pin.station, line);
+        let (left, right) = if is_left { (pin, partner) } else { (partner, pin) };
+        let evened = EvenedStation {
             left: own_only.0,
             right: own_only.1,
-            difference: None,
-            chosen_left: own_only.0,
-            chosen_right: own_only.1,
             finding: Difference::FromOwnLine,
-            shown: ShownStation::default(),
-            trust: [pin.trust; 2],
+            // Of two readings one was worked out: that is no second hand.
+            trust: [Trust::Read; 2],
+            ..both(left, right, self.choice, 1.0, 1.0)
         };
+        if missing <= 0.0 {
+            return evened;
+        }
+        let lone = self.rule.lone(&pin, side);
+        let over = |one: Option<f64>, other: Option<f64>| Some(one? + missing * (other? - one?));
+        EvenedStation {
+            chosen_left: over(evened.chosen_left, lone.chosen_left),
+            chosen_right: over(evened.chosen_right, lone.chosen_right),
+            finding: Difference::NotRead,
+            ..evened
+        }
     }
-    let inside = |pins: &[Target]| {
-        pins.first().is_some_and(|first| first.station <= pin.station)
-            && pins.last().is_some_and(|last| pin.station <= last.station)
-    };
-    let across = if is_left { Side::Right } else { Side::Left };
-    let line = inside(other).then(|| own_line(across, pin.station)).flatten();
-    let Some(line) = line else {
-        return EvenedStation { finding: Difference::NotRead, ..lone(&pin, side) };
-    };
-    let partner = Target::read(pin.station, line);
-    let (left, right) = if is_left { (pin, partner) } else { (partner, pin) };
-    EvenedStation {
-        left: own_only.0,
-        right: own_only.1,
-        finding: Difference::FromOwnLine,
-        // Of two readings one was worked out: that is no second hand.
-        trust: [Trust::Read; 2],
-        ..both(left, right, choice, 0.0)
+
+    /// The depth that stands in for the missing partner, and how much of it is missing after all. Between the other
+    /// side's outermost pins its own line has it; within reach beyond them that side is taken to go on as this one does.
+    fn partner(&self, pin: Target, side: Side) -> (Option<f64>, f64) {
+        let Readings { left, right, .. } = *self.readings;
+        let (own, other, across) =
+            if side == Side::Left { (left, right, Side::Right) } else { (right, left, Side::Left) };
+        let (Some([first, last]), Some(ends)) = (outermost(own), outermost(other)) else {
+            return (None, 1.0);
+        };
+        if (ends[0].station..=ends[1].station).contains(&pin.station) {
+            return ((self.own_line)(across, pin.station), 0.0);
+        }
+        let end = if pin.station < ends[0].station { ends[0] } else { ends[1] };
+        let missing = ((pin.station - end.station).abs() / self.within - 1.0).clamp(0.0, 1.0);
+        if missing >= 1.0 {
+            return (None, 1.0);
+        }
+        let there = (self.own_line)(side, end.station.clamp(first.station, last.station));
+        (Some(end.depth + there.map_or(0.0, |there| pin.depth - there)), missing)
     }
 }
 
-fn lone(pin: &Target, side: Side, one_tube_above: Option<f64>, rule: OneSide) -> EvenedStation {
-    let on_one_tube = one_tube_above.is_some_and(|from| pin.station >= from);
-    let (own, other, finding) = match rule {
-        OneSide::PinnedOnly => (pin.depth, None, Difference::PinnedOnly),
-        OneSide::Copy if on_one_tube => (pin.depth, Some(pin.depth), Difference::CopiedOnOneTube),
-        OneSide::HalfEach if on_one_tube => (pin.depth / 2.0, Some(pin.depth / 2.0), Difference::Halved),
-        OneSide::HalfEach | OneSide::Copy => (pin.depth, Some(pin.depth), Difference::Copied),
-    };
-    let read = Some(pin.depth);
-    let (left, right, chosen_left, chosen_right) =
-        if side == Side::Left { (read, None, Some(own), other) } else { (None, read, other, Some(own)) };
-    EvenedStation {
-        station: pin.station,
-        left,
-        right,
-        difference: None,
-        chosen_left,
-        chosen_right,
-        finding,
-        shown: ShownStation::default(),
-        trust: [pin.trust; 2],
+/// The first and the last pin of a side.
+fn outermost(pins: &[Target]) -> Option<[Target; 2]> {
+    Some([*pins.first()?, *pins.last()?])
+}
+
+/// What becomes of a pin on one side only.
+#[derive(Debug, Clone, Copy)]
+struct LoneRule {
+    one_side: OneSide,
+    one_tube_above: Option<f64>,
+    /// How far above that station a copy goes over into a half.
+    over: f64,
+}
+
+impl LoneRule {
+    fn lone(&self, pin: &Target, side: Side) -> EvenedStation {
+        let on_one_tube = self.one_tube_above.is_some_and(|from| pin.station >= from);
+        let half = |from: f64| 1.0 - 0.5 * ((pin.station - from) / self.over).min(1.0);
+        let share = self.one_tube_above.filter(|_| on_one_tube).map_or(1.0, half);
+        let (own, other, finding) = match self.one_side {
+            OneSide::PinnedOnly => (pin.depth, None, Difference::PinnedOnly),
+            OneSide::Copy if on_one_tube => (pin.depth, Some(pin.depth), Difference::CopiedOnOneTube),
+            OneSide::HalfEach if on_one_tube => {
+                (pin.depth * share, Some(pin.depth * share), Difference::Halved)
+            }
+            OneSide::HalfEach | OneSide::Copy => (pin.depth, Some(pin.depth), Difference::Copied),
+        };
+        let read = Some(pin.depth);
+        let (left, right, chosen_left, chosen_right) =
+            if side == Side::Left { (read, None, Some(own), other) } else { (None, read, other, Some(own)) };
+        EvenedStation {
+            station: pin.station,
+            left,
+            right,
+            difference: None,
+            chosen_left,
+            chosen_right,
+            finding,
+            shown: ShownStation::default(),
+            trust: [pin.trust; 2],
+        }
     }
 }
 
 /// Sorts differences into noise, uneven pinning and the twist question; true when it is asked.
 fn judge(stations: &mut [EvenedStation], habits: &Habits) -> bool {
-    let noise = noise(habits) + SAME;
+    let noise = habits.rule(HouseRule::PinNoise) + SAME;
     let ask_above = habits.rule(HouseRule::TwistAsk);
     let read: Vec<f64> = stations
         .iter()
@@ -431,13 +492,34 @@ mod tests {
     }
 
     #[test]
-    fn one_tick_of_the_tape_is_noise() {
-        let habits = Habits { scale: Scale::new(Unit::Inch, Rounding::EighthInch), ..Habits::default() };
+    fn what_agrees_does_not_hang_on_the_tape() {
         let pin = |depth: f64| [Target::read(600.0, depth)];
         let (left, right) = (pin(12.7), pin(12.7 - 3.175));
         let readings = Readings { left: &left, right: &right, one_tube_above: None };
-        let report = even(&readings, EveningChoice::Mean, OneSide::Copy, &habits, |_, _| None);
-        assert_eq!(report.stations[0].finding, Difference::Noise);
+        let on = |scale| {
+            let habits = Habits { scale, ..Habits::default() };
+            let report = even(&readings, EveningChoice::Mean, OneSide::Copy, &habits, |_, _| None);
+            (report.stations[0].finding, report.stations[0].trust)
+        };
+        let inches = on(Scale::new(Unit::Inch, Rounding::EighthInch));
+        assert_eq!(inches, on(Scale::default()));
+        // A little over three is nearly agreement, and no step.
+        assert!(matches!(inches.1[0], Trust::Differ(share) if share < 0.1), "{inches:?}");
+    }
+
+    #[test]
+    fn outermost_pins_within_half_a_step_are_partners_and_further_out_one_is_missing() {
+        let right = [(600.0, 15.0), (800.0, 11.0)];
+        let chosen = |above: f64| {
+            let report = evened(&[(600.0, 15.0), (800.0 + above, 8.0)], &right, EveningChoice::Mean);
+            let row = report.stations.last().expect("stations").clone();
+            (row.chosen_left.expect("a depth"), row.finding)
+        };
+        // The left's own line stands at 9 beside the last pin of the right, and goes down by 1 from there.
+        assert_eq!(chosen(40.0), (9.0, Difference::FromOwnLine));
+        assert_eq!(chosen(45.0), (9.0, Difference::FromOwnLine));
+        assert_eq!(chosen(67.5), ((9.0 + 4.0) / 2.0, Difference::NotRead));
+        assert_eq!(chosen(90.0), (4.0, Difference::NotRead));
     }
 
     #[test]

@@ -53,8 +53,19 @@ pub struct SharePart {
     pub depth: Length,
     /// What that takes from the girth, both sides where there are two.
     pub change: Length,
-    /// Depth and change as they stand on the session's tape.
+    /// Depth and change as they stand on the session's tape; the changes make the plan's.
     pub shown: [String; 2],
+}
+
+/// What a plan takes from its level, as it stands on the session's tape: with its parts it adds up, to what the balance
+/// shows.
+#[derive(Debug, Clone, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct ShownPlan {
+    /// What is taken besides, where the tape shows it.
+    pub besides: Option<String>,
+    /// What is taken in all.
+    pub total: String,
 }
 
 /// One way of making the change.
@@ -65,8 +76,12 @@ pub struct SharePlan {
     pub title: String,
     /// Seam by seam.
     pub parts: Vec<SharePart>,
-    /// What the level loses in all.
+    /// What the level loses besides, by other lines and by hems that move.
+    pub besides: Length,
+    /// What the level loses in all, as its balance has it.
     pub total: Length,
+    /// Both as they stand on the session's tape.
+    pub shown: ShownPlan,
     /// The largest depth.
     pub largest: Length,
     /// How far the side seam swings; positive to the back.

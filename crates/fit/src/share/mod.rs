@@ -12,5 +12,5 @@ mod programme;
 mod share_out;
 mod source;
 
-pub use answer::{ShareOut, SharePart, SharePlan, ShareRequest};
+pub use answer::{ShareOut, SharePart, SharePlan, ShareRequest, ShownPlan};
 pub use share_out::share_out;

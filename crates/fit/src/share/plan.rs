@@ -1,8 +1,9 @@
 //! Plans: what each seam gives, what comes of it, and the job with it in place.
 
-use super::answer::{SharePart, SharePlan, WORTH_OPENING};
+use super::answer::{SharePart, SharePlan, ShownPlan, WORTH_OPENING};
 use super::source::Source;
 use crate::garment::{SeamName, Tube};
+use crate::judge::girth::LevelGirth;
 use crate::pattern::{Level, Pattern};
 use crate::reading::pin::Pin;
 use crate::solve::job::Job;
@@ -22,10 +23,19 @@ pub(super) struct Plans<'a> {
     pub(super) sign: f64,
 }
 
-/// A line comes to the depth a plan wants of it within this, in millimetres.
+/// A line comes to the depth a plan wants of it within this, in millimetres,
 const COMES_TO: f64 = 0.12;
+/// and this share of it: on a seam that leans, the new edge crosses the level a little beside the pin.
+const COMES_NEAR: f64 = 0.08;
+/// A level loses what it shall within this, in millimetres.
+const LOSES: f64 = 0.1;
+/// A plan that misses by more than this, in millimetres, is none.
+const MISSES: f64 = 0.5;
 /// How often the other pins of a plan's seams give way.
 const MOST_TRIES: usize = 3;
+
+/// Less than this is no change of a girth, in millimetres.
+const NOTHING: f64 = 0.05;
 
 /// What becomes of a choice of depths.
 pub(super) enum Offer {
@@ -52,13 +62,48 @@ impl Plans<'_> {
             .sources
             .iter()
             .map(|source| (source.seam, self.depth_now(source.seam)))
-            .filter(|(_, depth)| depth.abs() > 0.05)
+            .filter(|(_, depth)| depth.abs() > NOTHING)
             .collect();
         self.plan("As pinned".to_owned(), &parts, self.job.fitting.pins.clone(), self.solution)
     }
 
-    /// The plan of these depths, solved; the other pins of its seams give way where they must.
-    pub(super) fn alternative(&self, depths: &[f64]) -> Result<Offer, JobError> {
+    /// The plan of these depths, solved; the other pins of its seams give way where they must. Where the seams lean
+    /// otherwise once they are moved, depths are asked for anew until the level loses what it shall.
+    pub(super) fn alternative(&self, depths: &[f64], lose: f64) -> Result<Offer, JobError> {
+        let mut depths = depths.to_vec();
+        let mut offer = self.of_depths(&depths, true)?;
+        for _ in 0..MOST_TRIES {
+            let Offer::Plan(plan) = &offer else { break };
+            let loses = self.sign * plan.total.mm();
+            if loses <= 0.0 || (loses - lose).abs() < LOSES {
+                break;
+            }
+            for (depth, source) in depths.iter_mut().zip(self.sources) {
+                *depth = (*depth * lose / loses).min(source.most);
+            }
+            match self.of_depths(&depths, false)? {
+                better @ Offer::Plan(_) => offer = better,
+                Offer::Most(_) => break,
+            }
+        }
+        let loses = match &offer {
+            Offer::Plan(plan) => self.sign * plan.total.mm(),
+            Offer::Most(_) => lose,
+        };
+        // What a seam cannot give because it is at its most, another may.
+        let mut given = depths.iter().zip(self.sources);
+        let at_its_most = given.any(|(depth, source)| *depth > WORTH_OPENING && *depth >= source.most);
+        if (loses - lose).abs() <= if at_its_most { LOSES } else { MISSES } {
+            return Ok(offer);
+        }
+        // What its lines come to is the most they can give.
+        let given = self.sources.iter().zip(&depths).filter(|(_, depth)| **depth > WORTH_OPENING);
+        let share = (loses / lose).clamp(0.0, 1.0);
+        Ok(Offer::Most(given.map(|(source, depth)| (source.seam, depth * share)).collect()))
+    }
+
+    /// The plan of these depths; `strict` where each line has to come to its depth by itself.
+    fn of_depths(&self, depths: &[f64], strict: bool) -> Result<Offer, JobError> {
         let parts: Vec<(SeamName, f64)> = self
             .sources
             .iter()
@@ -92,7 +137,7 @@ impl Plans<'_> {
                 })
                 .collect();
             let short = self.short_of(&parts, &solution);
-            if refused.is_empty() && !short.is_empty() {
+            if refused.is_empty() && strict && !short.is_empty() {
                 return Ok(Offer::Most(short));
             }
             if refused.is_empty() {
@@ -126,7 +171,7 @@ impl Plans<'_> {
         parts
             .iter()
             .map(|(seam, depth)| (*seam, came_to(*seam), *depth))
-            .filter(|(_, came, depth)| (came - depth).abs() > COMES_TO)
+            .filter(|(_, came, depth)| (came - depth).abs() > COMES_TO + COMES_NEAR * depth.abs())
             .map(|(seam, came, depth)| (seam, (depth.abs() - (came - depth).abs()).max(0.0)))
             .collect()
     }
@@ -138,30 +183,35 @@ impl Plans<'_> {
         pins: Vec<Pin>,
         solution: &Solution,
     ) -> SharePlan {
-        let scale = self.job.habits.scale;
         let source = |seam: SeamName| self.sources.iter().find(|source| source.seam == seam);
-        let change =
-            |(seam, depth): &(SeamName, f64)| source(*seam).map_or(0.0, |source| depth * source.gives);
-        let total: f64 = parts.iter().map(change).sum();
+        let girth = solution.levels.iter().map(|row| &row.girth).find(|girth| girth.level == self.level.name);
+        let changes: Vec<f64> =
+            parts.iter().map(|(seam, _)| -change_at_level(solution, self.level, *seam)).collect();
+        let total = girth.map_or(0.0, |girth| -girth.change().mm());
+        let besides = total - changes.iter().sum::<f64>();
+        let (taken, shown) = self.as_shown(girth, &changes, besides);
         let swing: f64 =
             parts.iter().map(|(seam, depth)| source(*seam).map_or(0.0, |s| depth * s.backward / 2.0)).sum();
         let largest = parts.iter().map(|(_, depth)| depth.abs()).fold(0.0, f64::max);
         SharePlan {
             title,
+            besides: tenth(besides),
             total: tenth(total),
+            shown,
             largest: tenth(largest),
             swing: tenth(swing),
             consequences: self.consequences(parts, swing, solution),
             parts: parts
                 .iter()
-                .map(|part| {
-                    let (depth, change) = (tenth(part.1), tenth(change(part)));
+                .zip(changes.iter().zip(taken))
+                .map(|((seam, depth), (change, taken))| {
+                    let depth = tenth(*depth);
                     SharePart {
-                        seam: part.0,
-                        words: source(part.0).map_or(String::new(), Source::words),
+                        seam: *seam,
+                        words: source(*seam).map_or(String::new(), Source::words),
                         depth,
-                        change,
-                        shown: [scale.number(depth), scale.number(change)],
+                        change: tenth(*change),
+                        shown: [self.job.habits.scale.number(depth), taken],
                     }
                 })
                 .collect(),
@@ -171,6 +221,27 @@ impl Plans<'_> {
             figure: solution.drawing.as_ref().and_then(|drawing| drawing.figure_after.clone()),
             solved: solution.is_solved(),
         }
+    }
+
+    /// What each part takes, and what is taken besides and in all, as they stand on the tape: they add up, and to what
+    /// the balance shows.
+    fn as_shown(
+        &self,
+        girth: Option<&LevelGirth>,
+        changes: &[f64],
+        besides: f64,
+    ) -> (Vec<String>, ShownPlan) {
+        let scale = self.job.habits.scale;
+        let whole = girth.map_or(Length::ZERO, |girth| scale.between(girth.after, girth.before));
+        let mut taken: Vec<Length> = changes.iter().map(|change| Length::from_mm(*change)).collect();
+        if besides.abs() > NOTHING {
+            taken.push(Length::from_mm(besides));
+        }
+        let mut parts = scale.adding_up(&taken, whole);
+        let besides = parts.split_off(changes.len().min(parts.len()));
+        let number = |length: Length| scale.number(length);
+        let besides = besides.into_iter().find(|length| scale.shows(*length)).map(number);
+        (parts.into_iter().map(number).collect(), ShownPlan { besides, total: number(whole) })
     }
 
     fn consequences(&self, parts: &[(SeamName, f64)], swing: f64, solution: &Solution) -> Vec<String> {
@@ -235,6 +306,13 @@ impl Plans<'_> {
         }
         said
     }
+}
+
+/// What a seam changes of a level's girth, as the balance has it: of one leg or sleeve, where there are two.
+fn change_at_level(solution: &Solution, level: &Level, seam: SeamName) -> f64 {
+    let row = solution.levels.iter().find(|row| row.girth.level == level.name);
+    let parts = row.iter().flat_map(|row| &row.girth.parts).filter(|part| part.seam == seam);
+    parts.map(|part| part.change.mm()).sum()
 }
 
 /// Depth of a seam's lines at a level, mean of both sides.

@@ -5,6 +5,7 @@ use super::plan::{Offer, Plans};
 use super::programme::{most_of, smallest_largest};
 use super::source::{Source, sources};
 use crate::garment::SeamName;
+use crate::house::ranges;
 use crate::house::rules::HouseRule;
 use crate::pattern::{Level, Pattern};
 use crate::solve::Solution;
@@ -68,7 +69,7 @@ impl<'a> Place<'a> {
                 continue;
             }
             // Only what can be sewn is offered: the next best takes the place of what cannot.
-            match plans.alternative(&depths)? {
+            match plans.alternative(&depths, reached)? {
                 Offer::Plan(plan) => offered.push(*plan),
                 Offer::Most(less) => most.extend(less),
             }
@@ -109,7 +110,7 @@ pub fn share_out(job: &Job, request: ShareRequest) -> Result<ShareOut, JobError>
     let (Some(pattern), Some(level)) = (&drawn.came, level) else {
         return Err(JobError::at("level", JobErrorCause::NoSuchLevel(request.level)));
     };
-    within("lose", "what the level must lose", request.lose.mm(), -400.0, 400.0)?;
+    within("lose", ranges::LOSE, request.lose.mm())?;
     let sign = if request.lose.is_negative() { -1.0 } else { 1.0 };
     let asked = request.lose.abs().mm();
     let mut sources = sources(job, pattern, &level, sign);

@@ -3,14 +3,15 @@
 use super::drawn::Drawn;
 use super::evened::{Evened, EvenedSeam, moves};
 use super::problem::Underarm;
+use super::refusals::{on_her_tape, proposals, unread};
 use super::seam_solution::{
     DrawnLine, EdgeLength, LineOutcome, LineRefused, MirroredMark, ProposedDepth, ProposedEnds, SeamEndings,
     SeamSolution, SideLine, SolvedEnd,
 };
-use crate::finding::{Finding, Unpinned, Unread};
+use crate::finding::{Finding, InSeam, Limited, Refused, Unread};
 use crate::garment::{HemName, Seam, SeamEnd, SeamName};
 use crate::house::rules::HouseRule;
-use crate::line::{Line, LineEnd, LineProblem, LineRefusal, Proposal, Target, chalk_table};
+use crate::line::{DepthLimit, Line, LineEnd, LineProblem, LineRefusal, Target, chalk_table};
 use crate::operation::Operation as _;
 use crate::operation::hem::HemSolution;
 use crate::operation::hem::apply::HemMade;
@@ -26,10 +27,14 @@ use crate::words::{SeamWords, line_refused};
 const SPINE_EVERY: f64 = 10.0;
 /// New edges that differ by more than this from how the old ones did are worth saying, in millimetres.
 const MISMATCH: f64 = 1.5;
-/// A stretch towards a free end is worth a word from this many times the distance of two pins on.
-const UNPINNED: f64 = 1.2;
-/// A depth less than this, in millimetres, is not worth a word.
-const WORTH_SAYING: f64 = 1.0;
+/// A line this near to a limit, in millimetres, is kept by it.
+const TOUCHES: f64 = 0.05;
+/// A reading beyond a limit by less than this, in millimetres, is within it.
+const SWALLOWED: f64 = 0.05;
+/// How far beside a limit, in millimetres, a pin can be missed because of it,
+const BESIDE_A_LIMIT: f64 = 60.0;
+/// and by how much it is worth a word.
+const MISSED_BY_A_LIMIT: f64 = 1.0;
 
 /// A garment as it will be.
 pub(super) struct Altered {
@@ -116,7 +121,7 @@ impl Sewing<'_> {
                 Side::Right => &[Side::Right],
                 Side::Centre => &[Side::Centre],
             };
-            lines.push(self.side_line(&evened.seam, *side, targets, sewn_on));
+            lines.push(self.side_line(evened, *side, targets, sewn_on));
         }
         lines
     }
@@ -131,28 +136,28 @@ impl Sewing<'_> {
         let sides: &[Side] = if together { &[Side::Centre] } else { &[Side::Left, Side::Right] };
         let joined = Underarm { body: &body.seam, sleeve: &sleeve.seam };
         let (mut on_body, mut on_sleeve) = (Vec::new(), Vec::new());
-        let carried: Vec<bool> = sides
+        let shares: Vec<f64> = sides
             .iter()
-            .map(|side| self.drawn.is_carried(joined, body.on(*side), sleeve.on(*side)))
+            .map(|side| self.drawn.carried_share(joined, body.on(*side), sleeve.on(*side)))
             .collect();
-        if carried.iter().any(|carried| *carried) {
-            for (side, carried) in sides.iter().zip(carried) {
+        if shares.iter().any(|share| *share > 0.0) {
+            for (side, share) in sides.iter().zip(shares) {
                 let sewn_on: &[Side] = match side {
                     Side::Centre => &[Side::Left, Side::Right],
                     Side::Left => &[Side::Left],
                     Side::Right => &[Side::Right],
                 };
                 let (below, beyond) = (body.on(*side).to_vec(), sleeve.on(*side).to_vec());
-                if carried {
-                    let [one, other] = self.carried_lines(joined, *side, &below, &beyond, sewn_on);
+                if share > 0.0 {
+                    let [one, other] = self.carried_lines(joined, *side, [&below, &beyond], share, sewn_on);
                     on_body.push(one);
                     on_sleeve.push(other);
                 } else {
                     if moves(&below) {
-                        on_body.push(self.side_line(&body.seam, *side, &below, sewn_on));
+                        on_body.push(self.side_line(&body, *side, &below, sewn_on));
                     }
                     if moves(&beyond) {
-                        on_sleeve.push(self.side_line(&sleeve.seam, *side, &beyond, sewn_on));
+                        on_sleeve.push(self.side_line(&sleeve, *side, &beyond, sewn_on));
                     }
                 }
             }
@@ -198,48 +203,66 @@ impl Sewing<'_> {
         &mut self,
         pair: Underarm<'_>,
         side: Side,
-        body: &[Target],
-        sleeve: &[Target],
+        [body, sleeve]: [&[Target]; 2],
+        share: f64,
         on: &[Side],
     ) -> [SideLine; 2] {
         let drawn = self.drawn;
         let body = drawn.accept_all(pair.body.name, side, body);
         let sleeve = drawn.accept_all(pair.sleeve.name, side, sleeve);
         let problem = drawn.carried_problem(pair, side, &body, &sleeve);
-        let wanted = CarriedLine { seams: [pair.body, pair.sleeve], on, problem };
+        let own =
+            |seam: &Seam, targets: &[Target]| moves(targets).then(|| drawn.problem(seam, side, targets));
+        let apart = [own(pair.body, &body), own(pair.sleeve, &sleeve)];
+        let wanted = CarriedLine { seams: [pair.body, pair.sleeve], on, problem, apart, share };
         match self.apply(&wanted) {
             Ok([below, beyond]) => {
                 [(pair.body, below, body), (pair.sleeve, beyond, sleeve)].map(|(seam, line, targets)| {
-                    self.mind_unpinned(seam, side, &line, &targets);
+                    let own = self.drawn.problem(seam, side, &targets);
+                    self.mind_limits(seam, side, &line, &own);
                     let drawn = self.drawn_line(seam, side, &targets, &line);
                     self.keep(seam.name, on, &line);
                     SideLine { side, outcome: LineOutcome::Drawn(Box::new(drawn)) }
                 })
             }
             Err(refusal) => {
+                let refusal = on_her_tape(refusal, &wanted.problem, pair.body, drawn.habits.scale);
                 let (longer, shallower) = proposals(&refusal, &wanted.problem);
                 let (crossing, total) = (pair.body.length, wanted.problem.length);
-                let message = self.refused(pair.body, Some(pair.sleeve), refusal);
-                // Each seam is told its own part, in its own stations.
-                let on_body = LineRefused {
-                    message: message.clone(),
-                    longer: longer.map(|ends| ProposedEnds { upper: LineEnd::Carry, ..ends }),
-                    shallower: shallower
-                        .clone()
-                        .map(|all| all.into_iter().filter(|depth| depth.station <= crossing).collect()),
+                let on_body = refusal.station().is_none_or(|station| station <= crossing);
+                let message =
+                    self.refused(Pinned { seam: pair.body, beyond: Some(pair.sleeve), side }, refusal, None);
+                // It is said once, of the seam its pin stands in; each seam is told its own part of what works.
+                let elsewhere = |seam: &Seam| {
+                    format!(
+                        "It is one line with the {}, which cannot be drawn as it is pinned: mend that first.",
+                        seam.name.words()
+                    )
                 };
-                let on_sleeve = LineRefused {
-                    message,
-                    longer: longer
+                let messages =
+                    if on_body { [message, elsewhere(pair.body)] } else { [elsewhere(pair.sleeve), message] };
+                let own = |on_body: bool| {
+                    shallower.clone().map(|all| {
+                        let mine = all.into_iter().filter(|depth| (depth.station <= crossing) == on_body);
+                        let turned = |depth: ProposedDepth| match on_body {
+                            true => depth,
+                            false => ProposedDepth { station: total - depth.station, ..depth },
+                        };
+                        mine.map(turned).collect()
+                    })
+                };
+                let ends = [
+                    longer.map(|ends| ProposedEnds { upper: LineEnd::Carry, ..ends }),
+                    longer
                         .map(|ends| ProposedEnds { lower: ends.upper.turned(total), upper: LineEnd::Carry }),
-                    shallower: shallower.map(|all| {
-                        all.into_iter()
-                            .filter(|depth| depth.station > crossing)
-                            .map(|depth| ProposedDepth { station: total - depth.station, ..depth })
-                            .collect()
-                    }),
-                };
-                [on_body, on_sleeve].map(|refused| SideLine { side, outcome: LineOutcome::Refused(refused) })
+                ];
+                let [below, beyond] = messages;
+                [(below, ends[0], own(true)), (beyond, ends[1], own(false))].map(
+                    |(message, longer, shallower)| {
+                        let refused = LineRefused { message, longer, shallower };
+                        SideLine { side, outcome: LineOutcome::Refused(refused) }
+                    },
+                )
             }
         }
     }
@@ -262,66 +285,95 @@ impl Sewing<'_> {
         }
     }
 
-    fn refused(&mut self, seam: &Seam, beyond: Option<&Seam>, refusal: LineRefusal) -> String {
+    fn refused(&mut self, pinned: Pinned<'_>, refusal: LineRefusal, unread: Option<Unread>) -> String {
+        let Pinned { seam, beyond, side } = pinned;
         let let_out = self.drawn.shape.allowance(seam.name);
         let let_out = let_out.map(|inside| LetOut::of(inside, self.drawn.habits));
-        let beyond = beyond.cloned().map(Box::new);
-        let finding = Finding::LineRefused { seam: Box::new(seam.clone()), beyond, refusal, let_out };
+        let in_it = match &refusal {
+            LineRefusal::InTheWay { from, to, .. } => {
+                Some(self.drawn.in_the_seam(seam, beyond, side, [*from, *to]))
+            }
+            _ => None,
+        };
+        let refused =
+            Refused { seam: seam.clone(), beyond: beyond.cloned(), refusal, let_out, in_it, unread };
+        let finding = Finding::LineRefused(Box::new(refused));
         let message = line_refused(&finding, self.drawn.habits);
         self.found.push(finding);
         message
     }
 
-    fn side_line(&mut self, seam: &Seam, side: Side, targets: &[Target], on: &[Side]) -> SideLine {
+    fn side_line(&mut self, evened: &EvenedSeam, side: Side, targets: &[Target], on: &[Side]) -> SideLine {
+        let seam = &evened.seam;
         let accepted = self.drawn.accept_all(seam.name, side, targets);
         let wanted = SeamLine { seam, on, problem: self.drawn.problem(seam, side, &accepted) };
         let outcome = match self.apply(&wanted) {
             Ok(line) => {
-                self.mind_unpinned(seam, side, &line, &accepted);
+                self.mind_limits(seam, side, &line, &wanted.problem);
                 let drawn = self.drawn_line(seam, side, &accepted, &line);
                 self.keep(seam.name, on, &line);
                 LineOutcome::Drawn(Box::new(drawn))
             }
             Err(refusal) => {
+                let refusal = on_her_tape(refusal, &wanted.problem, seam, self.drawn.habits.scale);
                 let (longer, shallower) = proposals(&refusal, &wanted.problem);
-                let message = self.refused(seam, None, refusal);
+                let unread = unread(evened, &wanted.problem);
+                let message = self.refused(Pinned { seam, beyond: None, side }, refusal, unread);
                 LineOutcome::Refused(LineRefused { message, longer, shallower })
             }
         };
         SideLine { side, outcome }
     }
 
-    /// Finds once a seam which stretch towards a free end nobody pinned, and what the line does there.
-    fn mind_unpinned(&mut self, seam: &Seam, side: Side, line: &Line, targets: &[Target]) {
-        let known =
-            |finding: &Finding| matches!(finding, Finding::Unpinned(known) if known.seam == seam.name);
-        if self.found.iter().any(known) {
-            return;
-        }
-        let step = self.drawn.habits.rule(HouseRule::LadderStep);
-        let (Some(first), Some(last)) = (targets.first(), targets.last()) else { return };
-        let ends = [
-            (line.lower, first, 0.0, first.station - step, seam.lower),
-            (line.upper, last, line.length, last.station + step, seam.upper),
-        ];
-        let unpinned = ends.into_iter().find(|(end, pin, edge, ..)| {
-            let bare = (pin.station - edge).abs();
-            *end == LineEnd::RunOff && bare >= UNPINNED * step && pin.depth.abs() >= WORTH_SAYING
+    /// Finds the pin whose reading asks for most beyond what its seam allows: the tolerance a line has swallows none.
+    fn mind_limits(&mut self, seam: &Seam, side: Side, line: &Line, problem: &LineProblem) {
+        let inside = problem.let_out_limit.map(|most| DepthLimit {
+            from: 0.0,
+            to: seam.length,
+            least: -most,
+            most: f64::INFINITY,
         });
-        let Some((_, pin, edge, next, end)) = unpinned else { return };
-        let side = if side == Side::Centre && seam.name.is_paired() { Side::Left } else { side };
-        self.found.push(Finding::Unpinned(Box::new(Unpinned {
-            seam: seam.name,
-            end,
-            bare: Length::from_mm((pin.station - edge).abs()),
-            depths: [pin.station, edge].map(|at| Length::from_mm(line.depth(at))),
-            read: Unread { seam: seam.clone(), side, station: next.clamp(0.0, line.length) },
-        })));
+        let limits = problem.limits.iter().copied().chain(inside);
+        let over = limits.flat_map(|limit| {
+            let at = move |target: &&Target| {
+                let within = limit.from - BESIDE_A_LIMIT <= target.station
+                    && target.station <= limit.to + BESIDE_A_LIMIT;
+                let nearest = line.depth(target.station.clamp(limit.from, limit.to));
+                let bound = nearest <= limit.least + TOUCHES || nearest >= limit.most - TOUCHES;
+                let missed = (line.depth(target.station) - target.depth).abs();
+                // At its own place any reading beyond the limit is said; beside it, what the limit keeps the line from.
+                let own = limit.from <= target.station && target.station <= limit.to;
+                let beyond =
+                    own && !(limit.least - SWALLOWED..=limit.most + SWALLOWED).contains(&target.depth);
+                within && (beyond || (bound && missed > MISSED_BY_A_LIMIT))
+            };
+            problem.targets.iter().filter(at).map(move |target| {
+                let most = if target.depth < 0.0 { limit.least } else { limit.most };
+                ((target.depth - line.depth(target.station)).abs(), *target, most, limit)
+            })
+        });
+        let Some((_, pin, most, limit)) = over.max_by(|a, b| a.0.total_cmp(&b.0)) else { return };
+        let by = if limit.from <= 0.0 && limit.to >= seam.length && limit.most.is_infinite() {
+            InSeam::Inside
+        } else {
+            self.drawn.in_the_seam(seam, None, side, [limit.from, limit.to])
+        };
+        let limited = Limited {
+            seam: seam.clone(),
+            station: pin.station,
+            depths: [pin.depth, line.depth(pin.station)].map(Length::from_mm),
+            most: Length::from_mm(most),
+            by,
+        };
+        let finding = Finding::Limited(Box::new(limited));
+        if !self.found.contains(&finding) {
+            self.found.push(finding);
+        }
     }
 
     fn drawn_line(&self, seam: &Seam, side: Side, targets: &[Target], line: &Line) -> DrawnLine {
         let stations: Vec<f64> = targets.iter().map(|target| target.station).collect();
-        let words = SeamWords { seam, beyond: None, habits: self.drawn.habits };
+        let words = SeamWords { seam, beyond: None, in_it: None, habits: self.drawn.habits };
         let solved_end = |end: LineEnd, is_lower: bool| SolvedEnd {
             end,
             words: match end {
@@ -439,35 +491,9 @@ const fn runs_off(end: SeamEnd) -> &'static str {
     }
 }
 
-fn proposals(
-    refusal: &LineRefusal,
-    problem: &LineProblem,
-) -> (Option<ProposedEnds>, Option<Vec<ProposedDepth>>) {
-    let ends = |proposal: &Proposal| ProposedEnds { lower: proposal.lower, upper: proposal.upper };
-    let depths = |proposal: &Proposal| {
-        problem
-            .targets
-            .iter()
-            .zip(&proposal.targets)
-            .filter(|(asked, works)| asked.depth != works.depth)
-            .map(|(asked, works)| ProposedDepth {
-                station: asked.station,
-                asked: asked.depth,
-                works: works.depth,
-            })
-            .collect()
-    };
-    match refusal {
-        LineRefusal::NoPins | LineRefusal::NoRoom { .. } | LineRefusal::Trouble => (None, None),
-        LineRefusal::PinBeyondTaper { nearest, .. }
-        | LineRefusal::LetOut { nearest, .. }
-        | LineRefusal::InTheWay { nearest, .. } => (None, nearest.as_ref().map(depths)),
-        LineRefusal::NoRoomToFade { longer, shallower, .. } => (
-            longer.as_ref().map(|(_, proposal)| ends(proposal)),
-            shallower.as_ref().map(|(_, proposal)| depths(proposal)),
-        ),
-        LineRefusal::PinsDisagree { shallower, .. } => {
-            (None, shallower.as_ref().map(|(_, proposal)| depths(proposal)))
-        }
-    }
+/// Whose line is refused.
+struct Pinned<'a> {
+    seam: &'a Seam,
+    beyond: Option<&'a Seam>,
+    side: Side,
 }

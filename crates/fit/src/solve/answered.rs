@@ -2,6 +2,7 @@
 
 use super::altered::{Altered, altered};
 use super::answer::{RESULT_FORMAT, Solution};
+use super::beyond::beyond;
 use super::checked::checked;
 use super::drawn::{Drawn, drawn};
 use super::evened::evened;
@@ -47,8 +48,9 @@ pub fn solve(job: &Job) -> Result<Solution, JobError> {
     let drawn = drawn(checked)?;
     let evened = evened(&drawn)?;
     let sums = checked.sums()?;
-    let altered = altered(&drawn, evened);
+    let mut altered = altered(&drawn, evened);
     let judged = judged(&drawn, &altered);
+    beyond(&drawn, &mut altered, &judged);
     let plan = planned(&drawn, &altered, &judged);
     let sums = placed(&job.fitting.sums, sums, &plan);
     Ok(answered(&drawn, altered, judged, plan, sums))

@@ -1,7 +1,7 @@
 //! The third stage: pins become depths on each seam, left and right evened.
 
 use super::drawn::Drawn;
-use super::pins::{Pinned, between, merge_close};
+use super::pins::{Pinned, between};
 use super::seam_solution::PinRead;
 use crate::finding::{Finding, OneSideOnly, Unread};
 use crate::garment::{Seam, SeamName};
@@ -72,7 +72,7 @@ impl Drawn<'_> {
             }
             report = Some(evening);
         } else {
-            targets.push((Side::Centre, merge_close(&side_pins(Side::Centre))));
+            targets.push((Side::Centre, side_pins(Side::Centre)));
         }
         if targets.iter().all(|(_, targets)| !moves(targets)) {
             found.push(Finding::SeamStays(seam.name));
@@ -85,16 +85,13 @@ impl Drawn<'_> {
         let wish = self.job.fitting.evening.iter().find(|wish| wish.seam == seam.name);
         let choice = wish.and_then(|wish| wish.choice).unwrap_or(self.habits.evening);
         let one_side = wish.and_then(|wish| wish.one_side).unwrap_or(self.habits.one_side);
-        let left_targets = merge_close(left);
-        let right_targets = merge_close(right);
-        let readings =
-            Readings { left: &left_targets, right: &right_targets, one_tube_above: seam.one_tube_above };
+        let readings = Readings { left, right, one_tube_above: seam.one_tube_above };
         // A side's own line is only needed where a pin has no partner, and then only once.
         let own = [std::cell::OnceCell::new(), std::cell::OnceCell::new()];
         evening::even(&readings, choice, one_side, self.habits, |side, station| {
             let (cell, targets) = match side {
-                Side::Right => (&own[1], &right_targets),
-                _ => (&own[0], &left_targets),
+                Side::Right => (&own[1], right),
+                _ => (&own[0], left),
             };
             cell.get_or_init(|| self.problem(seam, side, targets).solve().ok())
                 .as_ref()

@@ -6,15 +6,16 @@ use serde::{Deserialize, Serialize};
 use crate::body::measures::Body;
 use crate::garment::Garment;
 use crate::garment::{SeamName, TemplateError};
-use crate::house::habit::{EASE_RANGE, Habits};
+use crate::house::habit::Habits;
 use crate::house::habit::{EveningChoice, OneSide};
+use crate::house::ranges;
 use crate::judge::ease::Intention;
 use crate::line::LineWish;
 use crate::operation::hem::{HemError, HemWish};
 use crate::plan::{Progress, Timing};
 use crate::reading::pin::Pin;
 use crate::reading::side::Side;
-use crate::solve::job_error::{JobError, JobErrorCause, serde_name, within};
+use crate::solve::job_error::{JobError, JobErrorCause, MOST_PINS, serde_name, within};
 use crate::sums::KeptSum;
 use crate::unit::length::Length;
 
@@ -156,7 +157,7 @@ impl Body {
         }
         for (i, layer) in self.layers.iter().enumerate() {
             let thickness = layer.thickness.mm();
-            within(format!("layers[{i}].thickness"), "the thickness of a layer", thickness, 0.0, 50.0)?;
+            within(format!("layers[{i}].thickness"), ranges::LAYER, thickness)?;
         }
         Ok(())
     }
@@ -169,72 +170,60 @@ impl Garment {
     /// The first that no garment has.
     pub fn check(&self) -> Result<(), JobError> {
         let shape = &self.shape;
-        within("cloth.stretch", "the stretch of the cloth", self.cloth.stretch, 0.0, 1.0)?;
-        within("cloth.thickness", "the thickness of the cloth", self.cloth.thickness.mm(), 0.0, 30.0)?;
+        // Before anything goes through a list, and through it again for each of its rows.
+        let lists = [
+            ("fixtures", "things in its seams", shape.fixtures.len()),
+            ("clips", "clips", shape.clips.len()),
+            ("allowances", "seam allowances", shape.allowances.len()),
+            ("seams", "seams", shape.seams.len()),
+            ("topstitched", "topstitched seams", shape.topstitched.len()),
+            ("felled", "felled seams", shape.felled.len()),
+            ("near_hems", "things near its hems", shape.near_hems.len()),
+        ];
+        if let Some((list, what, count)) = lists.into_iter().find(|(.., count)| *count > MOST_PINS) {
+            return Err(JobError::at(format!("shape.{list}"), JobErrorCause::TooMany { what, count }));
+        }
+        within("cloth.stretch", ranges::STRETCH, self.cloth.stretch)?;
+        within("cloth.thickness", ranges::THICKNESS, self.cloth.thickness.mm())?;
         if let Some(repeat) = self.cloth.look.and_then(|look| look.repeat) {
-            within("cloth.look.repeat", "how far apart the cloth repeats", repeat.mm(), 0.0, 1000.0)?;
+            within("cloth.look.repeat", ranges::REPEAT, repeat.mm())?;
         }
-        let (least, most) = EASE_RANGE;
         for (level, ease) in &self.ease {
-            within(
-                format!("ease.{}", serde_name(level)),
-                "the ease wanted at a level",
-                ease.mm(),
-                least,
-                most,
-            )?;
+            within(format!("ease.{}", serde_name(level)), ranges::EASE, ease.mm())?;
         }
-        within("shape.band.height", "the band's height", shape.band.height.mm(), 0.0, 150.0)?;
-        within("shape.turn_up", "the hem's turn-up", shape.turn_up.mm(), 0.0, 200.0)?;
+        within("shape.band.height", ranges::BAND, shape.band.height.mm())?;
+        within("shape.turn_up", ranges::TURN_UP, shape.turn_up.mm())?;
         if let Some(turned) = shape.sleeve_turn_up {
-            within("shape.sleeve_turn_up", "the sleeve hem's turn-up", turned.mm(), 0.0, 200.0)?;
+            within("shape.sleeve_turn_up", ranges::SLEEVE_TURN_UP, turned.mm())?;
         }
         for (i, allowance) in shape.allowances.iter().enumerate() {
             for (side, length) in [("front", allowance.front), ("back", allowance.back)] {
                 let path = format!("shape.allowances[{i}].{side}");
-                within(path, "a seam allowance", length.mm(), 0.0, 120.0)?;
+                within(path, ranges::ALLOWANCE, length.mm())?;
             }
         }
         for (i, clip) in shape.clips.iter().enumerate() {
-            within(format!("shape.clips[{i}].left"), "what a clip leaves", clip.left.mm(), 0.0, 120.0)?;
-            within(format!("shape.clips[{i}].station"), "a clip's station", clip.station.mm(), 0.0, 2000.0)?;
+            within(format!("shape.clips[{i}].left"), ranges::CLIP_LEFT, clip.left.mm())?;
+            within(format!("shape.clips[{i}].station"), ranges::CLIP_STATION, clip.station.mm())?;
         }
         for (i, fixture) in shape.fixtures.iter().enumerate() {
             let (from, to) = (fixture.from.mm(), fixture.to.mm());
-            within(
-                format!("shape.fixtures[{i}].from"),
-                "the lower end of what is in a seam",
-                from,
-                0.0,
-                2000.0,
-            )?;
-            within(format!("shape.fixtures[{i}].to"), "its upper end", to, from, 2000.0)?;
-            within(
-                format!("shape.fixtures[{i}].most"),
-                "what the seam may move",
-                fixture.limit().mm(),
-                0.0,
-                100.0,
-            )?;
+            within(format!("shape.fixtures[{i}].from"), ranges::FIXTURE_FROM, from)?;
+            within(format!("shape.fixtures[{i}].to"), ranges::FIXTURE_TO.from(from), to)?;
+            within(format!("shape.fixtures[{i}].most"), ranges::FIXTURE_MOST, fixture.limit().mm())?;
         }
         if let Some(lacing) = &shape.lacing {
-            within(
-                "shape.lacing.overlap",
-                "the overlap of a modesty panel",
-                lacing.overlap.mm(),
-                0.0,
-                200.0,
-            )?;
+            within("shape.lacing.overlap", ranges::OVERLAP, lacing.overlap.mm())?;
             for (level, gap) in &lacing.gaps {
                 let path = format!("shape.lacing.gaps.{}", serde_name(level));
-                within(path, "the gap of a lacing", gap.mm(), 0.0, 400.0)?;
+                within(path, ranges::LACING_GAP, gap.mm())?;
             }
         }
         if let Some(test) = &self.wash_test {
             test.check()?;
         }
         if let Some(above) = shape.lining.above {
-            within("shape.lining.above", "how far the lining ends above the edge", above.mm(), -50.0, 200.0)?;
+            within("shape.lining.above", ranges::LINING_ABOVE, above.mm())?;
         }
         for (i, feature) in shape.near_hems.iter().enumerate() {
             let path = |part: &str| format!("shape.near_hems[{i}].{part}");
@@ -242,26 +231,20 @@ impl Garment {
             if !shape.hems().contains(&feature.hem) {
                 return Err(JobError::at(path("hem"), HemError::NoSleeve));
             }
-            within(path("from"), "its lower end above the edge", feature.from.mm(), 0.0, 1500.0)?;
-            within(path("to"), "its upper end above the edge", feature.to.mm(), 0.0, 1600.0)?;
+            within(path("from"), ranges::FEATURE_FROM, feature.from.mm())?;
+            within(path("to"), ranges::FEATURE_TO, feature.to.mm())?;
             if feature.to < feature.from {
                 return Err(JobError::at(path("to"), HemError::UpsideDown { what }));
             }
-            within(path("width"), "how far it is turned in", feature.width.mm(), 0.0, 200.0)?;
-            within(
-                path("at"),
-                "the place round the hem, in degrees,",
-                feature.at.unwrap_or(0.0),
-                0.0,
-                360.0,
-            )?;
+            within(path("width"), ranges::FEATURE_WIDTH, feature.width.mm())?;
+            within(path("at"), ranges::AROUND, feature.at.unwrap_or(0.0))?;
             // One of them in between, and there are three.
             let least = if feature.pinned.is_some() { 3.0 } else { 2.0 };
             let count = f64::from(feature.count.unwrap_or(least as u32));
-            within(path("count"), "how many buttons", count, least, 60.0)?;
+            within(path("count"), ranges::BUTTONS.from(least), count)?;
             if let Some(pinned) = feature.pinned {
                 let [from, to] = [feature.from.mm(), feature.to.mm()];
-                within(path("pinned"), "where one of its buttons has to stand", pinned.mm(), from, to)?;
+                within(path("pinned"), ranges::BUTTON_AT.from(from).up_to(to), pinned.mm())?;
             }
         }
         shape.check().map_err(|error| {

@@ -4,6 +4,7 @@ use thiserror::Error;
 
 use crate::garment::{LevelName, TemplateError};
 use crate::house::habit::HabitOutOfRange;
+use crate::house::ranges::Range;
 use crate::operation::hem::HemError;
 use crate::reading::pin::PinError;
 
@@ -77,6 +78,14 @@ pub enum JobErrorCause {
     /// Too many of something.
     #[error("there are {0} pins; a fitting holds up to {MOST_PINS}")]
     TooManyPins(usize),
+    /// Too many rows in a list of a garment.
+    #[error("there are {count} {what}; a garment holds up to {MOST_PINS}")]
+    TooMany {
+        /// What there are too many of.
+        what: &'static str,
+        /// How many there are.
+        count: usize,
+    },
 }
 
 impl JobError {
@@ -87,13 +96,8 @@ impl JobError {
 }
 
 /// Checks a number against its limits.
-pub(crate) fn within(
-    path: impl Into<String>,
-    what: &'static str,
-    read: f64,
-    least: f64,
-    most: f64,
-) -> Result<(), JobError> {
+pub(crate) fn within(path: impl Into<String>, range: Range, read: f64) -> Result<(), JobError> {
+    let Range { what, least, most, .. } = range;
     if (least..=most).contains(&read) {
         Ok(())
     } else {

@@ -2,13 +2,10 @@
 
 use super::checked::Checked;
 use crate::garment::{FeatureKind, FixtureKind};
+use crate::house::ranges;
 use crate::plan::{Act, On, Phase, Plan, Step};
 use crate::solve::job_error::{JobError, within};
 use crate::sums::{KeptAnswer, KeptSum, SumPlace, work_out};
-
-/// Most sums one fitting keeps, and the longest note of one, in characters.
-const MOST_SUMS: f64 = 60.0;
-const LONGEST_NOTE: f64 = 120.0;
 
 impl Checked<'_> {
     /// Works the kept sums out; which steps need them is known once there are steps.
@@ -24,16 +21,10 @@ impl Checked<'_> {
             Ok(KeptAnswer { id: kept.id.clone(), note: kept.note.clone(), answer, steps: Vec::new() })
         };
         let kept = &self.job.fitting.sums;
-        within("fitting.sums", "the number of sums kept", kept.len() as f64, 0.0, MOST_SUMS)?;
+        within("fitting.sums", ranges::SUMS, kept.len() as f64)?;
         for (i, sum) in kept.iter().enumerate() {
             let long = sum.note.chars().count() as f64;
-            within(
-                format!("fitting.sums[{i}].note"),
-                "the length of what a sum is for",
-                long,
-                0.0,
-                LONGEST_NOTE,
-            )?;
+            within(format!("fitting.sums[{i}].note"), ranges::NOTE, long)?;
         }
         kept.iter().enumerate().map(worked).collect()
     }

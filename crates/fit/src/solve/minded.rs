@@ -244,7 +244,20 @@ impl Mind<'_> {
         for seam in SeamName::ALL.into_iter().filter(|seam| seam.is_crosswise()) {
             let Some(line) = lines.get(seam, Side::Left) else { continue };
             let takes = [0.0, line.length].map(|at| Length::from_mm(2.0 * line.depth(at)));
-            self.found.push(Finding::CrossLength { seam, takes });
+            // A hem that is made says its own.
+            let others = self.judged.levels.iter().filter(|row| {
+                row.girth.tube == Tube::Body
+                    && (row.girth.level != LevelName::Hem || self.altered.hems.is_empty())
+            });
+            let own = |part: &&crate::judge::girth::GirthPart| {
+                lines.iter().any(|(seam, ..)| seam == part.seam && !seam.is_crosswise())
+            };
+            let girths = others.map(|row| {
+                let by_lines: Length = row.girth.parts.iter().filter(own).map(|part| part.change).sum();
+                (row.girth.level, row.girth.change() - by_lines)
+            });
+            let girths = girths.filter(|(_, by)| by.abs() > Length::from_mm(MOVES)).collect();
+            self.found.push(Finding::CrossLength { seam, takes, girths });
         }
         let waist = self.drawn.came.as_ref().and_then(|pattern| pattern.level(LevelName::Waist));
         if waist.is_none() || !self.drawn.shape.has(SeamName::WaistSeam) {

@@ -2,11 +2,11 @@
 //! underarm seam, both can have one line, carried across.
 
 use super::drawn::Drawn;
+use crate::finding::InSeam;
 use crate::garment::{Seam, SeamEnd, SeamName};
 use crate::house::rules::HouseRule;
 use crate::line::{
-    DepthLimit, EndWish, FadeRoom, LineEnd, LineProblem, LineWish, SeamEnds, SteepStretch, Target, Trust,
-    fade,
+    DepthLimit, EndWish, LineProblem, LineWish, SeamEnds, SteepStretch, Target, Trust, sleeve_share,
 };
 use crate::operation::letting_out::{LetOut, clip_limits};
 use crate::reading::side::Side;
@@ -24,13 +24,18 @@ impl Drawn<'_> {
     }
 
     pub(super) fn ends(&self, seam: &Seam, targets: &[Target]) -> SeamEnds {
-        SeamEnds::decide(seam, targets, self.wish(seam.name), self.habits)
+        SeamEnds::decide(seam, targets, self.wish(seam.name), self.steepest(), self.habits)
     }
 
-    pub(super) fn problem(&self, seam: &Seam, side: Side, targets: &[Target]) -> LineProblem {
-        let ends = self.ends(seam, targets);
+    /// How steep a line may run in this cloth.
+    pub(crate) fn steepest(&self) -> f64 {
         let knit = self.job.garment.cloth.family.is_knit();
-        let mut steep = Vec::new();
+        self.habits.rule(if knit { HouseRule::SlopeKnit } else { HouseRule::SlopeWoven })
+    }
+
+    pub(crate) fn problem(&self, seam: &Seam, side: Side, targets: &[Target]) -> LineProblem {
+        let ends = self.ends(seam, targets);
+        let mut steep = ends.steep;
         if matches!(seam.upper, SeamEnd::Underarm(_)) {
             let within = self.habits.rule(HouseRule::SteepWithin);
             steep.push(self.steep((seam.length - within).max(0.0), seam.length));
@@ -47,7 +52,7 @@ impl Drawn<'_> {
             limits: self.limits(seam, side),
             steep,
             crossing: None,
-            steepest: self.habits.rule(if knit { HouseRule::SlopeKnit } else { HouseRule::SlopeWoven }),
+            steepest: self.steepest(),
             least_radius: self.habits.rule(HouseRule::Radius),
         }
     }
@@ -83,17 +88,19 @@ impl Drawn<'_> {
         limits
     }
 
-    /// True when the line of one side goes on from the body into the sleeve.
-    pub(super) fn is_carried(&self, pair: Underarm<'_>, body: &[Target], sleeve: &[Target]) -> bool {
-        let wished = |seam: SeamName| self.wish(seam).and_then(|wish| wish.upper);
-        let stays = |wish: Option<EndWish>| wish.is_some_and(|wish| wish != EndWish::Carry);
-        if stays(wished(pair.body.name)) || stays(wished(pair.sleeve.name)) {
-            return false;
+    /// How much of the line of one side goes on from the body into the sleeve as one line: nothing where both have
+    /// faded out before the underarm.
+    pub(super) fn carried_share(&self, pair: Underarm<'_>, body: &[Target], sleeve: &[Target]) -> f64 {
+        let wished = [pair.body, pair.sleeve].map(|seam| self.wish(seam.name).and_then(|wish| wish.upper));
+        if wished.into_iter().flatten().any(|wish| wish != EndWish::Carry) {
+            return 0.0;
         }
-        let carries = |seam: &Seam, targets: &[Target]| {
-            !targets.is_empty() && self.ends(seam, targets).upper == LineEnd::Carry
+        let pinned = [(pair.body, body), (pair.sleeve, sleeve)];
+        let share = |((seam, targets), wish): ((&Seam, &[Target]), Option<EndWish>)| match wish {
+            Some(_) if !targets.is_empty() => 1.0,
+            _ => sleeve_share(seam, targets, self.habits),
         };
-        carries(pair.body, body) || carries(pair.sleeve, sleeve)
+        pinned.into_iter().zip(wished).map(share).fold(0.0, f64::max)
     }
 
     /// The line from the hem of the body through the underarm to the hem of the sleeve: stations go on
@@ -110,24 +117,15 @@ impl Drawn<'_> {
         let mut targets = body.to_vec();
         targets.extend(sleeve.iter().map(|t| Target { station: total - t.station, ..*t }));
         targets.sort_by(|a, b| a.station.total_cmp(&b.station));
-        let worth = self.habits.rule(HouseRule::TaperWorth);
-        let taper = |at: f64| LineEnd::Taper { at: at.round() };
-        let fade = |target: Option<&Target>| target.map_or(0.0, |target| fade(target, self.habits));
-        let by_house = |furthest| FadeRoom { by_house: true, furthest, else_end: Some(LineEnd::RunOff) };
-        let (lower_end, lower_fade) = if body.is_empty() {
-            let at = lower.length - fade(targets.first());
-            (if at < worth { LineEnd::RunOff } else { taper(at) }, by_house(0.0))
-        } else {
-            let ends = self.ends(lower, body);
-            (ends.lower, ends.fades[0])
+        // A seam without pins of its own takes over from the underarm on.
+        let from_the_underarm = |seam: &Seam, target: Option<&Target>| -> Vec<Target> {
+            target.map(|target| Target { station: seam.length, ..*target }).into_iter().collect()
         };
-        let (upper_end, upper_fade) = if sleeve.is_empty() {
-            let at = lower.length + fade(targets.last());
-            (if at > total - worth { LineEnd::RunOff } else { taper(at) }, by_house(total))
-        } else {
-            let ends = self.ends(upper, sleeve);
-            (ends.lower.turned(total), ends.fades[0].turned(total))
-        };
+        let bare = [from_the_underarm(lower, targets.first()), from_the_underarm(upper, targets.last())];
+        let below = self.ends(lower, if body.is_empty() { &bare[0] } else { body });
+        let beyond = self.ends(upper, if sleeve.is_empty() { &bare[1] } else { sleeve });
+        let (lower_end, lower_fade) = (below.lower, below.fades[0]);
+        let (upper_end, upper_fade) = (beyond.lower.turned(total), beyond.fades[0].turned(total));
         let inside = |seam: &Seam, from: f64, to: f64| {
             let most = self.let_out(seam.name)?;
             Some(DepthLimit { from, to, least: -most, most: f64::INFINITY })
@@ -152,6 +150,32 @@ impl Drawn<'_> {
             steep: vec![self.steep((lower.length - within).max(0.0), (lower.length + within).min(total))],
             crossing: Some(lower.length),
             ..self.problem(lower, side, body)
+        }
+    }
+
+    /// What limits a seam over a stretch, stations counted on into the seam beyond where a line is carried across.
+    pub(super) fn in_the_seam(
+        &self,
+        seam: &Seam,
+        beyond: Option<&Seam>,
+        side: Side,
+        [from, to]: [f64; 2],
+    ) -> InSeam {
+        let total = seam.length + beyond.map_or(0.0, |beyond| beyond.length);
+        let own = beyond.filter(|_| from >= seam.length - 1e-6);
+        let (seam, from, to) = own.map_or((seam, from, to), |beyond| (beyond, total - to, total - from));
+        let there = |a: f64, b: f64| {
+            (a.clamp(0.0, seam.length) - from).abs() < 0.5 && (b.clamp(0.0, seam.length) - to).abs() < 0.5
+        };
+        let fixed = self.shape.fixtures.iter().find(|fixture| {
+            !fixture.comes_out()
+                && fixture.is_on(seam.name, side)
+                && there(fixture.from.mm(), fixture.to.mm())
+        });
+        match fixed {
+            Some(fixture) => InSeam::Fixture(fixture.kind),
+            None if to - from > 0.9 * seam.length => InSeam::Inside,
+            None => InSeam::Clip,
         }
     }
 

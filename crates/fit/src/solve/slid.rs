@@ -5,13 +5,11 @@ use serde::{Deserialize, Serialize};
 use super::answered::solve;
 use super::checked::checked;
 use super::drawn::drawn;
+use crate::house::ranges;
 use crate::reading::pin::{Pin, PinError};
 use crate::solve::job::Job;
 use crate::solve::job_error::{JobError, within};
 use crate::unit::length::Length;
-
-/// Most marks of the tape one nudge goes.
-const MOST_MARKS: f64 = 10_000.0;
 
 /// Where a pin is slid to.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]
@@ -51,7 +49,7 @@ pub fn slid(job: &Job, id: &str, slide: Slide) -> Result<Pin, JobError> {
     let wanted = match slide {
         Slide::Hand { station } => station.mm(),
         Slide::Marks { count } => {
-            within("slide.count", "how many marks", f64::from(count).abs(), 0.0, MOST_MARKS)?;
+            within("slide.count", ranges::MARKS, f64::from(count))?;
             datum.from_below(pin.station.mm()) + f64::from(count) * tick.mm()
         }
     };

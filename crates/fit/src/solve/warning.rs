@@ -3,7 +3,9 @@
 use serde::Serialize;
 
 use super::about::About;
+use super::job::AcceptedDepth;
 use crate::garment::SeamName;
+use crate::line::LineWish;
 use crate::reading::datum::Datum;
 use crate::reading::side::Side;
 
@@ -36,6 +38,18 @@ pub struct ToRead {
     pub words: String,
 }
 
+/// Something that can be done about it with one press.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+pub struct Way {
+    /// What the button says.
+    pub words: String,
+    /// The end of a line it asks for; the other end stays as it was asked for.
+    pub ends: Option<LineWish>,
+    /// The depths it accepts.
+    pub accepted: Vec<AcceptedDepth>,
+}
+
 /// One warning.
 #[derive(Debug, Clone, PartialEq, Serialize)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
@@ -50,4 +64,6 @@ pub struct Warning {
     pub message: String,
     /// The pin whose reading would settle it.
     pub read: Option<ToRead>,
+    /// What else can be done with one press.
+    pub ways: Vec<Way>,
 }

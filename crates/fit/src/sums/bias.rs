@@ -4,7 +4,7 @@ use std::f64::consts::SQRT_2;
 
 use super::answer::{SumAnswer, Writer};
 use super::drawing::SumLineName;
-use super::sum::LONGEST;
+use crate::house::ranges;
 use crate::house::rules::HouseRule;
 use crate::solve::job_error::{JobError, within};
 
@@ -43,9 +43,9 @@ pub(super) fn answer(
     both_edges: bool,
     mut out: Writer<'_>,
 ) -> Result<SumAnswer, JobError> {
-    within("length", "the length of the edge", length, 10.0, LONGEST)?;
-    within("width", "the width of the strip", width, 8.0, 300.0)?;
-    within("cloth", "the width of the cloth", cloth, 100.0, 3200.0)?;
+    within("length", ranges::STRIP_LENGTH, length)?;
+    within("width", ranges::STRIP_WIDTH, width)?;
+    within("cloth", ranges::CLOTH_WIDTH, cloth)?;
     let cut = width * if doubled { 2.0 } else { 1.0 };
     let edge = length * if both_edges { 2.0 } else { 1.0 };
     // The ends are cut on the grain, at 45° to the strip, and so is the seam that joins two of them:

@@ -2,7 +2,7 @@
 
 use super::answer::{SumAnswer, Writer};
 use super::drawing::SumLineName;
-use super::sum::LONGEST;
+use crate::house::ranges;
 use crate::house::rules::HouseRule;
 use crate::solve::job_error::{JobError, within};
 
@@ -11,13 +11,13 @@ const LABELLED: usize = 3;
 
 /// Shares what it has to lose among the segments by their length.
 pub(super) fn answer(spans: &[f64], gap: f64, mut out: Writer<'_>) -> Result<SumAnswer, JobError> {
-    within("spans", "the number of segments", spans.len() as f64, 1.0, 40.0)?;
+    within("spans", ranges::SEGMENTS, spans.len() as f64)?;
     for (i, span) in spans.iter().enumerate() {
-        within(format!("spans[{i}]"), "a segment of the casing", *span, 10.0, 3000.0)?;
+        within(format!("spans[{i}]"), ranges::SEGMENT, *span)?;
     }
     let sum: f64 = spans.iter().sum();
-    within("spans", "all segments together", sum, 10.0, LONGEST)?;
-    within("gap", "what it has to lose", gap, 0.0, 0.9 * sum)?;
+    within("spans", ranges::STRIP_LENGTH.of("all segments together"), sum)?;
+    within("gap", ranges::ELASTIC_GAP.up_to(0.9 * sum), gap)?;
     let [end, most, share] = [HouseRule::ElasticEnd, HouseRule::ElasticMost, HouseRule::ElasticShare]
         .map(|rule| out.habits.rule(rule));
     let active: Vec<f64> = spans.iter().map(|span| (span - gap * span / sum) * share).collect();

@@ -2,6 +2,7 @@
 
 use super::answer::{SumAnswer, Writer};
 use super::drawing::SumLineName;
+use crate::house::ranges;
 use crate::solve::job_error::{JobError, within};
 
 /// What a ratio of long to short edge looks like, up to each.
@@ -15,8 +16,8 @@ const FULLNESS: [(f64, &str); 5] = [
 
 /// Compares two edges, in millimetres.
 pub(super) fn answer(long: f64, short: f64, mut out: Writer<'_>) -> Result<SumAnswer, JobError> {
-    within("short", "the short edge", short, 10.0, 20_000.0)?;
-    within("long", "the long edge", long, short, 20.0 * short)?;
+    within("short", ranges::SHORT_EDGE, short)?;
+    within("long", ranges::LONG_EDGE.from(short).up_to(20.0 * short), long)?;
     let ratio = long / short;
     let looks = FULLNESS.iter().find(|(most, _)| ratio <= *most).map_or("", |(_, looks)| looks);
     out.row("quarter mark on the long edge, every", long / 4.0);

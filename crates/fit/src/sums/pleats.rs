@@ -2,7 +2,7 @@
 
 use super::answer::{SumAnswer, Writer};
 use super::drawing::SumLineName;
-use super::sum::LONGEST;
+use crate::house::ranges::{self, LONGEST};
 use crate::solve::job_error::{JobError, within};
 
 /// So many are drawn of however many there are.
@@ -15,11 +15,11 @@ pub(super) fn answer(
     depth: f64,
     mut out: Writer<'_>,
 ) -> Result<SumAnswer, JobError> {
-    within("finished", "the pleated width", finished, 20.0, 20_000.0)?;
-    within("count", "how many", f64::from(count), 1.0, 400.0)?;
-    within("depth", "the depth of a pleat", depth, 2.0, 400.0)?;
+    within("finished", ranges::PLEATED, finished)?;
+    within("count", ranges::PLEATS, f64::from(count))?;
+    within("depth", ranges::PLEAT_DEPTH, depth)?;
     let most = ((2.0 * LONGEST - finished) / (2.0 * depth)).floor();
-    within("count", "how many of this depth", f64::from(count), 1.0, most)?;
+    within("count", ranges::PLEATS.of("how many of this depth").up_to(most), f64::from(count))?;
     let cloth = finished + 2.0 * f64::from(count) * depth;
     let shows = finished / f64::from(count);
     out.row("cloth", cloth);

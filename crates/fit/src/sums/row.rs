@@ -3,6 +3,7 @@
 use super::answer::{EvenRow, SumAnswer, Writer};
 use super::drawing::SumLineName;
 use super::spacing::{Spacing, space};
+use crate::house::ranges;
 use crate::solve::job_error::{JobError, JobErrorCause, within};
 use crate::unit::length::Length;
 
@@ -12,15 +13,15 @@ const ALIKE: f64 = 0.5;
 /// Checks what was asked of a row and spaces it.
 pub(super) fn answer(row: &Spacing, mut out: Writer<'_>) -> Result<SumAnswer, JobError> {
     let Spacing { from, to, count, pinned, clear } = *row;
-    within("from", "the first place", from, -5000.0, 5000.0)?;
-    within("to", "the last place", to, from + 5.0, from + 10_000.0)?;
-    within("count", "how many", f64::from(count), 2.0, 200.0)?;
+    within("from", ranges::ROW_FROM, from)?;
+    within("to", ranges::ROW_TO.from(from + 5.0).up_to(from + 10_000.0), to)?;
+    within("count", ranges::ROW_COUNT, f64::from(count))?;
     if let Some(pinned) = pinned {
-        within("pinned", "the place one has to stand at", pinned, from, to)?;
+        within("pinned", ranges::ROW_PINNED.from(from).up_to(to), pinned)?;
     }
     if let Some([_, by]) = clear {
         let gap = (to - from) / f64::from(count - 1);
-        within("clear.by", "how far to keep off", by, 0.0, gap / 2.0)?;
+        within("clear.by", ranges::KEEP_OFF.up_to(gap / 2.0), by)?;
     }
     let Some(places) = space(row) else {
         return Err(JobError::at("clear.at", JobErrorCause::NoRow));

@@ -3,11 +3,12 @@
 use super::answer::{SumAnswer, Writer};
 use super::drawing::SumLineName;
 use crate::cloth::wash::WashTest;
+use crate::house::ranges;
 use crate::solve::job_error::{JobError, within};
 
 /// Checks the swatch and works back from what is wanted, in millimetres.
 pub(super) fn answer(wanted: f64, test: &WashTest, mut out: Writer<'_>) -> Result<SumAnswer, JobError> {
-    within("wanted", "what it shall measure", wanted, 5.0, 20_000.0)?;
+    within("wanted", ranges::SHRUNK, wanted)?;
     test.check().map_err(|error| JobError { path: error.path.replace("wash_test.", ""), ..error })?;
     let cut = test.cut_for(wanted);
     out.row("cut", cut);

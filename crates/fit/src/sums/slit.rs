@@ -7,6 +7,7 @@ use serde::{Deserialize, Serialize};
 
 use super::answer::{SumAnswer, Writer};
 use super::drawing::SumLineName;
+use crate::house::ranges;
 use crate::solve::job_error::{JobError, within};
 
 /// A slit is told at heights this far apart, in millimetres.
@@ -68,13 +69,13 @@ pub(super) fn answer(
     wanted: SlitPlace,
     mut out: Writer<'_>,
 ) -> Result<SumAnswer, JobError> {
-    within("across", "the width it is cut into", across, 50.0, 5000.0)?;
-    within("darts", "the number of darts and seams", darts.len() as f64, 0.0, 40.0)?;
+    within("across", ranges::SLIT_ACROSS, across)?;
+    within("darts", ranges::SLIT_DARTS, darts.len() as f64)?;
     for (i, dart) in darts.iter().enumerate() {
-        within(format!("darts[{i}]"), "a dart or seam", *dart, 0.0, across)?;
+        within(format!("darts[{i}]"), ranges::SLIT_DART.up_to(across), *dart)?;
     }
-    within("height", "the height of the slit", height, 20.0, 1500.0)?;
-    within("opening", "the opening at the hem", opening, 0.0, 1500.0)?;
+    within("height", ranges::SLIT_HEIGHT, height)?;
+    within("opening", ranges::SLIT_OPENING, opening)?;
     let (centre, found) = place(across, darts, wanted);
     out.row("cut it, from the left end, at", centre);
     let steps = (height / STEP).ceil() as u32;

@@ -6,10 +6,6 @@ use super::slit::SlitPlace;
 use crate::garment::HemName;
 use crate::unit::length::Length;
 
-/// The longest edge a sum is for, in millimetres: doubled and with its joins it is still a length
-/// ([`Length`] ends at 100 m).
-pub(super) const LONGEST: f64 = 30_000.0;
-
 /// A place to keep clear of.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
@@ -33,7 +29,6 @@ pub enum Sum {
         /// The last.
         to: Length,
         /// How many.
-        #[cfg_attr(feature = "schema", schema(minimum = 2, maximum = 200))]
         count: u32,
         /// Where one has to stand.
         #[serde(default)]
@@ -69,7 +64,6 @@ pub enum Sum {
         /// Width when pleated.
         finished: Length,
         /// How many.
-        #[cfg_attr(feature = "schema", schema(minimum = 1, maximum = 400))]
         count: u32,
         /// Depth of each, fold to fold.
         depth: Length,
@@ -163,7 +157,6 @@ pub struct KeptSum {
     pub id: String,
     /// What it is for.
     #[serde(default)]
-    #[cfg_attr(feature = "schema", schema(max_length = 120))]
     pub note: String,
     /// The sum.
     pub sum: Sum,

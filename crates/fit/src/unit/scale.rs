@@ -111,6 +111,55 @@ impl Scale {
         Length::from_mm((length.mm() / tick).round() * tick)
     }
 
+    /// How much longer `to` is than `from` as both stand on this tape, so that what is shown adds up.
+    #[must_use]
+    pub fn between(self, from: Length, to: Length) -> Length {
+        self.nearest(to) - self.nearest(from)
+    }
+
+    /// Parts of a whole as they stand on this tape, so that what is shown of them makes what is shown of the whole:
+    /// each at its nearest mark, and what is over or wanting goes, mark by mark, to those that lie furthest from
+    /// theirs.
+    ///
+    /// ```
+    /// use vemble_fit::{Length, Scale};
+    /// let parts = [26.6, 29.8, 34.4, 11.6].map(Length::from_mm);
+    /// let shown = Scale::default().adding_up(&parts, Length::from_mm(102.4));
+    /// assert_eq!(shown, [27.0, 30.0, 34.0, 11.0].map(Length::from_mm));
+    /// ```
+    #[must_use]
+    pub fn adding_up(self, parts: &[Length], whole: Length) -> Vec<Length> {
+        let tick = self.tick().mm();
+        let mut marks: Vec<f64> = parts.iter().map(|part| (part.mm() / tick).round()).collect();
+        let wanting = (whole.mm() / tick).round() - marks.iter().sum::<f64>();
+        for _ in 0..wanting.abs() as usize {
+            let off = |i: usize, marks: &[f64]| (parts[i].mm() / tick - marks[i]) * wanting.signum();
+            let furthest = (0..parts.len()).rev().max_by(|a, b| off(*a, &marks).total_cmp(&off(*b, &marks)));
+            if let Some(i) = furthest {
+                marks[i] += wanting.signum();
+            }
+        }
+        marks.into_iter().map(|mark| Length::from_mm(mark * tick)).collect()
+    }
+
+    /// The number of something that was read, as it was read: to the millimetre where a tape is rounded to half
+    /// centimetres, so that nobody hears another number than the one that was typed.
+    ///
+    /// ```
+    /// use vemble_fit::{Length, Rounding, Scale, Unit};
+    /// let scale = Scale::new(Unit::Cm, Rounding::HalfCm);
+    /// assert_eq!(scale.number(Length::from_mm(12.0)), "1.0");
+    /// assert_eq!(scale.read(Length::from_mm(12.0)), "1.2");
+    /// ```
+    #[must_use]
+    pub fn read(self, length: Length) -> String {
+        let scale = Scale::new(self.unit, self.rounding);
+        match scale.rounding {
+            Rounding::HalfCm => Scale { rounding: Rounding::Mm, ..scale }.number(length),
+            _ => scale.number(length),
+        }
+    }
+
     /// The number with its unit: `2 1/4 in`, `5.7 cm`, `57 mm`.
     #[must_use]
     pub fn write(self, length: Length) -> String {

@@ -28,39 +28,64 @@ pub(crate) fn armhole_words(
         let mut part = became("cap", cap);
         part[..1].make_ascii_lowercase();
         words.push_str(&part);
+        // As they stand on the tape, so that what is said of both adds up.
+        let shown = |from: f64, to: f64| scale.between(Length::from_mm(from), Length::from_mm(to));
         let lost = [armhole[0] - armhole[1], cap[0] - cap[1]];
         let changed = lost.iter().any(|lost| lost.abs() >= UNCHANGED);
-        if changed && (lost[0] - lost[1]).abs() > EQUAL {
-            let apart = write((lost[0] - lost[1]).abs());
-            let act = if underarm {
-                "carry the side seam's line on into the sleeve, or ease the difference in"
-            } else {
-                "take the sleeve's own seams in by as much at the top, or ease the difference in"
-            };
-            words.push_str(&format!(". They no longer change alike: {apart} apart; {act}"));
+        let usual_now = ease[1] >= usual[0] - EQUAL && ease[1] <= usual[1] + EQUAL;
+        let apart = (shown(armhole[1], armhole[0]) - shown(cap[1], cap[0])).abs();
+        if changed && (lost[0] - lost[1]).abs() > EQUAL && scale.shows(apart) {
+            let apart = scale.write(apart);
+            let taken_up = if usual_now { ", which the ease of the cap takes up" } else { "" };
+            words.push_str(&format!(". They no longer change alike: {apart} apart{taken_up}"));
         }
         let (least, most) = (write(usual[0]), write(usual[1]));
-        let now = if !scale.shows(Length::from_mm(ease[1])) {
+        let longer = shown(armhole[1], cap[1]);
+        let now = if !scale.shows(longer) {
             "as long as".to_owned()
-        } else if ease[1] < 0.0 {
-            format!("{} shorter than", write(-ease[1]))
+        } else if longer.is_negative() {
+            format!("{} shorter than", scale.write(longer.abs()))
         } else {
-            format!("{} longer than", write(ease[1]))
+            format!("{} longer than", scale.write(longer))
         };
         words.push_str(&if ease[1] < usual[0] - EQUAL {
             format!(
-                ". The cap is {now} the armhole; {least} to {most} longer is usual: the sleeve head will drag. Take the armhole in at the side, or leave the sleeve wider"
+                ". The cap is {now} the armhole; {least} to {most} longer is usual: the sleeve head will drag. {}",
+                too_short(lost)
             )
         } else if ease[1] > usual[1] + EQUAL {
             format!(
-                ". The cap is {now} the armhole; {least} to {most} longer is usual: more than eases in without gathers. Take the sleeve in with the side"
+                ". The cap is {now} the armhole; {least} to {most} longer is usual: more than eases in without gathers. {}",
+                too_long(lost, underarm)
             )
-        } else if ease[1] > 0.0 && scale.shows(Length::from_mm(ease[1])) {
-            format!(". The cap has {} to ease in, as is usual", write(ease[1]))
+        } else if !longer.is_negative() && scale.shows(longer) {
+            format!(". The cap has {} to ease in, as is usual", scale.write(longer))
         } else {
             format!(". The cap is {now} the armhole, as is usual")
         });
     }
     words.push('.');
     words
+}
+
+/// What makes a cap that is too short go in again, by what armhole and cap lost.
+fn too_short([armhole, cap]: [f64; 2]) -> &'static str {
+    if armhole <= -UNCHANGED {
+        "Let the sleeve out at the top by as much, or let out less at the side"
+    } else if cap >= UNCHANGED {
+        "Take less out of the sleeve at the top, or take the side in with it"
+    } else {
+        "Take the armhole in at the side, or let the sleeve out"
+    }
+}
+
+/// The same for one that is too long.
+fn too_long([armhole, cap]: [f64; 2], underarm: bool) -> &'static str {
+    if cap <= -UNCHANGED {
+        "Let the sleeve out less at the top, or let the side out with it"
+    } else if armhole >= UNCHANGED && !underarm {
+        "Take the sleeve's own seams in by as much at the top"
+    } else {
+        "Take the sleeve in with the side: carry the side seam's line on into it"
+    }
 }

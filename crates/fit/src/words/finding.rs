@@ -1,5 +1,6 @@
 //! What was found, in sentences.
 
+use super::beyond;
 use super::collision::collision_words;
 use super::hem_pair::{hem_pair_words, uneven_words};
 use super::hem_refusal::hem_refused;
@@ -7,8 +8,8 @@ use super::hem_waits::hem_waits;
 use super::inset::inset_words;
 use super::length_said::length_said;
 use super::seam_words::SeamWords;
-use crate::finding::{Finding, OneSideOnly, Unpinned, Unread};
-use crate::garment::{FixtureKind, FlatName, Purpose, SeamEnd, SeamName};
+use crate::finding::{Finding, InSeam, Limited, OneSideOnly, Refused, Unread};
+use crate::garment::{FixtureKind, FlatName, Purpose, SeamName};
 use crate::house::caution::Caution;
 use crate::house::habit::Habits;
 use crate::house::rules::HouseRule;
@@ -24,6 +25,10 @@ pub(crate) fn warning(finding: &Finding, habits: &Habits) -> Warning {
         about: finding.about(),
         message: Said { habits }.finding(finding),
         read: finding.unread().map(|unread| to_read(unread, habits)),
+        ways: match finding {
+            Finding::Unpinned(unpinned) => beyond::ways(unpinned, habits),
+            _ => Vec::new(),
+        },
     }
 }
 
@@ -62,6 +67,58 @@ impl Said<'_> {
         self.write(Length::from_mm(self.habits.rule(rule)))
     }
 
+    fn refused(&self, refused: &Refused) -> String {
+        let words = SeamWords {
+            seam: &refused.seam,
+            beyond: refused.beyond.as_ref(),
+            in_it: refused.in_it.map(in_seam),
+            habits: self.habits,
+        };
+        let why = capital(words.refusal(&refused.refusal, refused.let_out));
+        let Some(unread) = &refused.unread else { return format!("{why}.") };
+        let side = unread.side.words();
+        format!(
+            "{why}. It comes of a reading that was not taken: the {side} {} {}. Read it first.",
+            unread.seam.name.words(),
+            words.station(unread.station)
+        )
+    }
+
+    /// What a reading beyond its limit comes to.
+    fn limited(&self, limited: &Limited) -> String {
+        let words = SeamWords { seam: &limited.seam, beyond: None, in_it: None, habits: self.habits };
+        let [asked, comes_to] = limited.depths;
+        let verb = if asked.is_negative() { "lets out" } else { "takes in" };
+        let what = in_seam(limited.by);
+        let scale = self.habits.scale;
+        let mut allows = if scale.shows(limited.most) {
+            format!("{what} allows {} there", self.write(limited.most.abs()))
+        } else {
+            format!("{what} allows nothing there")
+        };
+        // Two numbers that stand on one mark of the tape are told apart by words.
+        if scale.number(asked.abs()) == scale.number(limited.most.abs()) {
+            allows = format!("{what} allows a little less there");
+        }
+        let sewn = if scale.shows(comes_to) {
+            format!("the line {verb} {}", self.write(comes_to.abs()))
+        } else {
+            "the seam stays as it is there".to_owned()
+        };
+        let act = match limited.by {
+            InSeam::Fixture(FixtureKind::Match) => "Leave it at that, or take it from another seam.",
+            InSeam::Fixture(_) => {
+                "Leave it at that, take it from another seam, or take out first what is in the way."
+            }
+            InSeam::Inside | InSeam::Clip => "Leave it at that, let out another seam too, or set in a strip.",
+        };
+        format!(
+            "The pin {} {verb} {}, but {allows}: {sewn}. {act}",
+            words.station(limited.station),
+            self.write(asked.abs())
+        )
+    }
+
     fn finding(&self, finding: &Finding) -> String {
         let write = |length: &Length| self.write(*length);
         match finding {
@@ -97,11 +154,9 @@ impl Said<'_> {
                 )
             }
             Finding::OneSideOnly(only) => one_side_only(only),
-            Finding::LineRefused { seam, beyond, refusal, let_out } => {
-                let words = SeamWords { seam, beyond: beyond.as_deref(), habits: self.habits };
-                format!("{}.", capital(words.refusal(refusal, *let_out)))
-            }
-            Finding::Unpinned(unpinned) => self.unpinned(unpinned),
+            Finding::LineRefused(refused) => self.refused(refused),
+            Finding::Limited(limited) => self.limited(limited),
+            Finding::Unpinned(unpinned) => beyond::unpinned(unpinned, self.habits),
             Finding::Unmeasured { wearer } => {
                 format!("{wearer} has no measures yet: girths are computed, ease and verdicts wait for them.")
             }
@@ -213,14 +268,30 @@ impl Said<'_> {
                     ),
                 }
             }
-            Finding::CrossLength { seam, takes: [start, end] } => {
+            Finding::CrossLength { seam, takes: [start, end], girths } => {
                 let [from, to] = match seam {
                     SeamName::Shoulder => ["at the neck", "at the armhole"],
                     SeamName::Yoke => ["at the centre back", "at the armhole"],
                     _ => ["at the centre front", "at the centre back"],
                 };
+                let shown: Vec<String> = girths
+                    .iter()
+                    .filter(|(_, by)| self.habits.scale.shows(*by))
+                    .map(|(level, by)| {
+                        let way = if by.is_negative() { "smaller" } else { "larger" };
+                        format!("the {} {} {way}", level.words(), write(&by.abs()))
+                    })
+                    .collect();
+                let girths = match shown.split_last() {
+                    None => "; no girth changes".to_owned(),
+                    Some((last, [])) => format!("; other cloth comes to lie at the levels, which makes {last}"),
+                    Some((last, rest)) => format!(
+                        "; other cloth comes to lie at the levels, which makes {} and {last}",
+                        rest.join(", ")
+                    ),
+                };
                 format!(
-                    "The {} takes {} of length {from} and {} {to}; no girth changes. The hem rises as much: look at it from the side.",
+                    "The {} takes {} of length {from} and {} {to}{girths}. The hem rises as much: look at it from the side.",
                     seam.words(),
                     write(start),
                     write(end)
@@ -281,25 +352,6 @@ impl Said<'_> {
             at.join(", "),
             self.habits.scale.unit.sign(),
             usual.datum.words()
-        )
-    }
-
-    fn unpinned(&self, unpinned: &Unpinned) -> String {
-        let [there, at_edge] = unpinned.depths.map(|depth| self.write(depth.abs()));
-        let does = if there == at_edge {
-            format!("it holds {there}")
-        } else {
-            format!("it eases from {there} to {at_edge}")
-        };
-        let to = match unpinned.end {
-            SeamEnd::Hem => "to the hem",
-            SeamEnd::Underarm(_) => "to the underarm",
-            _ => "to the edge",
-        };
-        format!(
-            "Nobody pinned the last {} of the {} {to}: {does} there. Pin there if it should differ.",
-            self.write(unpinned.bare),
-            unpinned.seam.words()
         )
     }
 
@@ -369,6 +421,19 @@ fn one_side_only(only: &OneSideOnly) -> String {
         message.push_str(" You usually pin both sides: pin the other one, or leave it at this.");
     }
     message
+}
+
+/// What is in a seam, as it is called in a sentence.
+pub(crate) const fn in_seam(what: InSeam) -> &'static str {
+    match what {
+        InSeam::Inside => "what is inside the seam",
+        InSeam::Clip => "a clip into the allowance",
+        InSeam::Fixture(FixtureKind::Zip) => "the zip",
+        InSeam::Fixture(FixtureKind::Buttons) => "the row of buttons",
+        InSeam::Fixture(FixtureKind::Pocket) => "the pocket",
+        InSeam::Fixture(FixtureKind::Label) => "the label",
+        InSeam::Fixture(FixtureKind::Match) => "the pattern that has to match",
+    }
 }
 
 /// With its first letter large.

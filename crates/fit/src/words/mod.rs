@@ -1,6 +1,7 @@
 //! The only place where what was found becomes sentences.
 
 mod armhole;
+mod beyond;
 mod collision;
 mod finding;
 mod hem;
@@ -19,7 +20,8 @@ mod waist;
 mod waits;
 
 pub(crate) use armhole::armhole_words;
-pub(crate) use finding::{line_refused, warning};
+pub(crate) use beyond::beyond_words;
+pub(crate) use finding::{in_seam, line_refused, warning};
 pub(crate) use hem::hem_said;
 pub(crate) use inset::inset_words;
 pub(crate) use lapse::lapsed;

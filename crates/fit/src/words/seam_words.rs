@@ -19,6 +19,8 @@ const LEVEL: f64 = 0.001;
 pub(crate) struct SeamWords<'a> {
     pub(crate) seam: &'a Seam,
     pub(crate) beyond: Option<&'a Seam>,
+    /// What is in the seam and in the way, by its name.
+    pub(crate) in_it: Option<&'static str>,
     pub(crate) habits: &'a Habits,
 }
 
@@ -89,6 +91,16 @@ impl SeamWords<'_> {
                 self.length_of(*depth),
                 self.station(*taper)
             ),
+            LineRefusal::LetOut { station, wanted, most, .. } if !self.shows(*most) => format!(
+                "the pin {} lets out {}, and the allowance gives nothing: leave the seam as it is there, or set in a strip",
+                self.station(*station),
+                self.length_of(*wanted),
+            ),
+            LineRefusal::LetOut { station, wanted, most, .. } if *wanted <= *most => format!(
+                "the line through the pin {} would let out more beside it than the {} inside the seam: let out less there, or set in a strip",
+                self.station(*station),
+                self.length_of(*most),
+            ),
             LineRefusal::LetOut { station, wanted, most, .. } => {
                 let uneven = let_out.filter(|limit| limit.uneven.mm() > most + 0.5).map(|limit| {
                     format!(
@@ -104,13 +116,10 @@ impl SeamWords<'_> {
                     uneven.unwrap_or_default()
                 )
             }
-            LineRefusal::InTheWay { station, wanted, most, .. } => format!(
-                "the pin {} moves the seam by {}, but what is in the seam there allows {} at most: accept that much, take it from another seam, or unpick what is in the way first",
-                self.station(*station),
-                self.length_of(*wanted),
-                self.length_of(*most)
-            ),
-            LineRefusal::NoRoomToFade { station, depth, room, longer, shallower } => {
+            LineRefusal::InTheWay { station, wanted, most, from, to, .. } => {
+                self.in_the_way(*station, *wanted, *most, [*from, *to])
+            }
+            LineRefusal::NoRoomToFade { station, depth, room, pinned, longer, shallower } => {
                 let mut ways = Vec::new();
                 if let Some((needs, proposal)) = longer {
                     ways.push(format!(
@@ -120,28 +129,79 @@ impl SeamWords<'_> {
                     ));
                 }
                 if let Some((depth, _)) = shallower {
-                    ways.push(format!("accept a depth of {} there", self.length_of(*depth)));
+                    ways.push(if self.shows(*depth) {
+                        format!("accept a depth of {} there", self.length_of(*depth))
+                    } else {
+                        "leave the seam as it is there".to_owned()
+                    });
+                }
+                if *pinned {
+                    ways.push("take the pin of nothing out".to_owned());
                 }
                 format!(
-                    "{} cannot fade out in {} without a corner; {}",
+                    "{} cannot fade out in {}{} without a corner; {}",
                     self.length_of(*depth),
                     self.length_of(*room),
+                    if *pinned { ", where a pin says nothing," } else { "" },
                     if ways.is_empty() { "pin it again".to_owned() } else { ways.join(", or ") }
                 )
+            }
+            LineRefusal::Both { first, then } => {
+                format!("{}. And without that: {}", self.refusal(first, let_out), self.refusal(then, let_out))
             }
             LineRefusal::Trouble => format!(
                 "the line on the {} could not be worked out, which says nothing against the pins: move one of them by a little, or take one out, and tell whoever keeps this program",
                 self.seam.name.words()
             ),
-            LineRefusal::PinsDisagree { station, depth, shallower } => format!(
-                "the pins near {} cannot be joined without a corner: {} there changes too fast{}",
-                self.station(*station),
-                self.length_of(*depth),
-                shallower
+            LineRefusal::PinsDisagree { station, depth, beside, shallower } => {
+                let would_do = shallower
                     .as_ref()
-                    .map(|(depth, _)| format!("; {} would do, or pin it again", self.length_of(*depth)))
-                    .unwrap_or_default()
-            ),
+                    .map(|(depth, _)| format!("; {} there would do, or pin it again", self.length_of(*depth)))
+                    .unwrap_or_default();
+                match beside {
+                    Some((other, deep)) => format!(
+                        "the pin {} ({}) and the one {} ({}) cannot be joined without a corner: the depth changes too fast{would_do}",
+                        self.station(*station),
+                        self.length_of(*depth),
+                        self.station(*other),
+                        self.length_of(*deep)
+                    ),
+                    None => format!(
+                        "the pins near {} cannot be joined without a corner: {} there changes too fast{would_do}",
+                        self.station(*station),
+                        self.length_of(*depth)
+                    ),
+                }
+            }
         }
+    }
+
+    fn shows(self, mm: f64) -> bool {
+        self.habits.scale.shows(Length::from_mm(mm))
+    }
+
+    /// What is in the seam, at the pin or beside it.
+    fn in_the_way(self, station: f64, wanted: f64, most: f64, [from, to]: [f64; 2]) -> String {
+        let what = self.in_it.unwrap_or("what is in the seam");
+        let beside = (station - station.clamp(from, to)).abs();
+        let allows = if self.shows(most) {
+            format!("{} at most", self.length_of(most.abs()))
+        } else {
+            "no change at all".to_owned()
+        };
+        if self.shows(beside) {
+            return format!(
+                "the pin {} moves the seam by {}, and {} away {what} allows {allows}: pin less there, move the pin away, or unpick what is in the way first",
+                self.station(station),
+                self.length_of(wanted),
+                self.length_of(beside)
+            );
+        }
+        let named = self.in_it.map_or_else(String::new, |what| format!(" ({what})"));
+        format!(
+            "the pin {} moves the seam by {}, but what is in the seam there allows {allows}{named}: accept that, take it from another seam, or unpick what is in the way first",
+            self.station(station),
+            self.length_of(wanted),
+        )
     }
 }

@@ -12,7 +12,8 @@ pub(crate) fn tuck_words(tuck: &Tuck, seam: SeamName, what: &str, scale: Scale) 
         "A tuck {} deep on the single layer, its lower stitching {} above the finished edge, loses {}.",
         write(tuck.depth),
         write(tuck.above),
-        write(tuck.loses)
+        // Folded in two: what it loses is twice what it is deep, on her tape too.
+        write(scale.nearest(tuck.depth) * 2)
     )];
     let girths = format!(
         "What comes down to the stitching is {} round, the {what} {}",

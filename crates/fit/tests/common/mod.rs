@@ -9,9 +9,11 @@ pub mod spline;
 use std::collections::BTreeMap;
 
 use proptest::prelude::*;
-use vemble_fit::garment::{Band, FlatName, Kind, Shape, SleeveBuild};
+use vemble_fit::garment::{Band, FlatName, Kind, Seam, Shape, SleeveBuild};
 use vemble_fit::line::{FadeRoom, LineEnd, LineProblem, Target};
-use vemble_fit::{Cloth, EntryMode, Fitting, Garment, Habits, JOB_FORMAT, Job, Length, Pin, SeamName, Side};
+use vemble_fit::{
+    Cloth, EntryMode, Fitting, Garment, Habits, JOB_FORMAT, Job, Length, Pin, Rounding, SeamName, Side, Unit,
+};
 
 /// The worked examples of `docs/examples`, by name.
 pub fn examples() -> Vec<(String, Job)> {
@@ -79,6 +81,15 @@ pub fn cases(count: u32) -> ProptestConfig {
     let times = std::env::var("VEMBLE_SEARCH").ok().and_then(|times| times.parse().ok()).unwrap_or(1);
     ProptestConfig { failure_persistence: None, cases: count * times, ..ProptestConfig::default() }
 }
+
+/// Every tape there is.
+pub const TAPES: [(Unit, Rounding); 5] = [
+    (Unit::Mm, Rounding::Mm),
+    (Unit::Cm, Rounding::Mm),
+    (Unit::Cm, Rounding::HalfCm),
+    (Unit::Inch, Rounding::EighthInch),
+    (Unit::Inch, Rounding::SixteenthInch),
+];
 
 pub fn mm(value: f64) -> Length {
     Length::from_mm(value)
@@ -211,6 +222,12 @@ prop_compose! {
 /// A garment of any kind.
 pub fn any_garment() -> impl Strategy<Value = Shape> {
     prop::sample::select(Kind::ALL.to_vec()).prop_flat_map(any_shape)
+}
+
+/// Every seam of a shape that takes pins.
+pub fn shape_seams(shape: &Shape) -> Vec<Seam> {
+    let pattern = shape.pattern(&Habits::default()).ok();
+    shape.seams_on(pattern.as_ref())
 }
 
 /// Pins on every seam that runs up and down, as hands set them: one swell a seam, both sides alike.

@@ -44,7 +44,8 @@ pub fn one_number(name: &str, job: &Job) {
             }
         }
         for pin in &seam.pins {
-            let written = job.habits.scale.write(pin.depth);
+            let scale = job.habits.scale;
+            let written = format!("{} {}", scale.read(pin.depth), scale.unit.sign());
             assert!(
                 !job.habits.scale.shows(pin.depth) || pin.echo.contains(&written),
                 "{name}: {} says {written}",

@@ -10,7 +10,7 @@ use serde::{Deserialize, Serialize};
 use utoipa::ToSchema;
 use utoipa_actix_web::service_config::ServiceConfig;
 use uuid::Uuid;
-use vemble_store::{AccountId, Holdings, account, session};
+use vemble_store::{AccountId, Conn, Holdings, account, session};
 
 use crate::app::App;
 use crate::attempts;
@@ -43,6 +43,8 @@ pub struct Entry {
 pub struct Who {
     /// Address of the account; `null` when nobody is signed in.
     email: Option<String>,
+    /// Whose page a page of this session is, to be sent back with every request; `null` when nobody is in.
+    page: Option<Uuid>,
     /// True when this server has a demo workroom to open.
     demo: bool,
     /// The fitting this device is in as a friend's, where it is.
@@ -104,6 +106,20 @@ fn is_right(password: &str, hash: &str) -> bool {
         .is_ok_and(|hash| Argon2::default().verify_password(password.as_bytes(), &hash).is_ok())
 }
 
+/// Hashes when its turn comes. An attempt that never had its turn was none, and is not counted as one.
+async fn in_turn<T, F>(app: &App, counted: &[i64], work: F) -> Result<T, Problem>
+where
+    T: Send + 'static,
+    F: FnOnce() -> Result<T, Problem> + Send + 'static,
+{
+    let done = app.hash(work).await;
+    if matches!(&done, Err(problem) if problem.status == 503) {
+        let counted = counted.to_vec();
+        app.store(move |conn| session::take_attempts_back(conn, &counted)).await?;
+    }
+    done
+}
+
 /// Make an account.
 ///
 /// The answer is the same whether the address already has an account or not; an existing one
@@ -121,7 +137,7 @@ async fn sign_up(
     let subjects = [attempts::of_sign_ups(&place), attempts::of_place(&place)];
     // Who makes accounts, or tries addresses out, is counted before anything is hashed.
     let counted = app.run(move |conn| attempts::count(conn, &subjects)).await?;
-    let hash = app.hash(move || hash(&entry.password)).await?;
+    let hash = in_turn(&app, &counted, move || hash(&entry.password)).await?;
     app.store(move |conn| {
         let made = account::create(conn, AccountId(Uuid::now_v7()), &email, &hash)?;
         // Trying addresses out counts like trying passwords out; making an account does not.
@@ -158,13 +174,12 @@ async fn sign_in(
             Ok((known, attempts::count(conn, &subjects)?))
         })
         .await?;
-    let (known, right) = app
-        .hash(move || {
-            let hash = known.as_ref().map_or(NOBODY, |known| known.password_hash.as_str());
-            let right = entry.password.chars().count() <= MOST_PASSWORD && is_right(&entry.password, hash);
-            Ok((known, right))
-        })
-        .await?;
+    let (known, right) = in_turn(&app, &counted, move || {
+        let hash = known.as_ref().map_or(NOBODY, |known| known.password_hash.as_str());
+        let right = entry.password.chars().count() <= MOST_PASSWORD && is_right(&entry.password, hash);
+        Ok((known, right))
+    })
+    .await?;
     let id = known.filter(|_| right).ok_or_else(Problem::wrong_password)?.id;
     let (browser, cookie) = known_browser::remember(&request, app.options.https);
     let address = attempts::of_address(&email).0;
@@ -175,7 +190,7 @@ async fn sign_in(
     })
     .await?;
     begin(&session, id, &email)?;
-    let opened = Who { email: Some(email), demo: app.options.demo.is_some(), guest: None };
+    let opened = Who { email: Some(email), page: Some(id.0), demo: app.options.demo.is_some(), guest: None };
     Ok(HttpResponse::Ok().cookie(cookie).json(opened))
 }
 
@@ -187,7 +202,7 @@ async fn open_demo(app: Data<App>, session: Session) -> Result<Json<Who>, Proble
     let wanted = email.clone();
     let id = app.store(move |conn| account::by_email(conn, &wanted)).await?.ok_or_else(Problem::not_found)?;
     begin(&session, id, &email)?;
-    Ok(Json(Who { email: Some(email), demo: true, guest: None }))
+    Ok(Json(Who { email: Some(email), page: Some(id.0), demo: true, guest: None }))
 }
 
 /// Sign out. Repeating it changes nothing.
@@ -209,13 +224,13 @@ async fn who(app: Data<App>, session: Session, by: Result<AtWork, Problem>) -> R
         Err(problem) if problem.status == 401 => None,
         Err(problem) => return Err(problem),
     };
-    let email = match session.get::<AccountId>(ACCOUNT).ok().flatten() {
-        Some(id) => {
-            app.store(move |conn| Ok(account::get(conn, id).map(|account| account.email).ok())).await?
-        }
+    let account = match session.get::<AccountId>(ACCOUNT).ok().flatten() {
+        Some(id) => app.store(move |conn| Ok(account::get(conn, id).ok())).await?,
         None => None,
     };
-    Ok(Json(Who { email, demo, guest: guest.map(AsGuest::from) }))
+    let page = account.as_ref().map(|account| account.id.0).or(guest.as_ref().map(|guest| guest.id));
+    let email = account.map(|account| account.email);
+    Ok(Json(Who { email, page, demo, guest: guest.map(AsGuest::from) }))
 }
 
 /// An account and what it holds.
@@ -288,18 +303,17 @@ async fn change_password(
             Ok((email, account::password_hash(conn, account)?, counted))
         })
         .await?;
-    let hash = app
-        .hash(move || {
-            if new.now.chars().count() > MOST_PASSWORD || !is_right(&new.now, &kept) {
-                return Err(Problem::nonsense(
-                    "account.password",
-                    "now",
-                    "That is not the password in force. Nothing was changed.",
-                ));
-            }
-            hash(&new.wanted)
-        })
-        .await?;
+    let hash = in_turn(&app, &counted, move || {
+        if new.now.chars().count() > MOST_PASSWORD || !is_right(&new.now, &kept) {
+            return Err(Problem::nonsense(
+                "account.password",
+                "now",
+                "That is not the password in force. Nothing was changed.",
+            ));
+        }
+        hash(&new.wanted)
+    })
+    .await?;
     app.store(move |conn| {
         session::take_attempts_back(conn, &counted)?;
         account::set_password(conn, account, &hash)
@@ -329,6 +343,9 @@ pub struct AccountToDelete {
     /// Its address, written out, so that nobody deletes one by a slip.
     #[schema(max_length = 254)]
     email: String,
+    /// Its password, so that nobody else does who finds the browser open.
+    #[schema(max_length = 256)]
+    password: String,
 }
 
 /// Delete the account with everything in it: people, garments, fittings, and what was done. There is no way back.
@@ -337,24 +354,42 @@ pub struct AccountToDelete {
 async fn delete_account(
     app: Data<App>,
     session: Session,
+    request: HttpRequest,
     SignedIn(account): SignedIn,
-    Body(named): Body<AccountToDelete>,
+    Body(AccountToDelete { email: named, password }): Body<AccountToDelete>,
 ) -> Result<HttpResponse, Problem> {
-    let demo = app.options.demo.clone();
-    app.run(move |conn| {
+    let (demo, place) = (app.options.demo.clone(), attempts::place(&request, &app));
+    let look = move |conn: &mut Conn| {
         let email = account::get(conn, account)?.email;
         refuse_demo(demo.as_ref(), &email)?;
-        if named.email.trim().to_lowercase() != email {
+        if named.trim().to_lowercase() != email {
             return Err(Problem::nonsense(
                 "account.name",
                 "email",
                 format!(
                     "The name was read as \"{}\"; write {email} to delete it. Nothing was deleted.",
-                    named.email.trim()
+                    named.trim()
                 ),
             ));
         }
-        Ok(account::delete(conn, account)?)
+        let counted = attempts::count(conn, &[attempts::of_address(&email), attempts::of_place(&place)])?;
+        Ok((account::password_hash(conn, account)?, counted))
+    };
+    let (kept, counted) = app.run(look).await?;
+    in_turn(&app, &counted, move || {
+        let right = password.chars().count() <= MOST_PASSWORD && is_right(&password, &kept);
+        right.then_some(()).ok_or_else(|| {
+            Problem::nonsense(
+                "account.password",
+                "password",
+                "That is not the password in force. Nothing was deleted.",
+            )
+        })
+    })
+    .await?;
+    app.store(move |conn| {
+        session::take_attempts_back(conn, &counted)?;
+        account::delete(conn, account)
     })
     .await?;
     session.purge();

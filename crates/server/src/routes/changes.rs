@@ -1,6 +1,7 @@
 //! A fitting is changed by changes; who has it open hears of each.
 
 use std::collections::BTreeSet;
+use std::time::Instant;
 
 use actix_web::web::{Data, Json, Path, Query};
 use actix_web::{HttpRequest, HttpResponse, get, post};
@@ -51,7 +52,7 @@ pub struct PostedChanges {
 pub struct ChangeAnswer {
     /// Its id.
     id: Uuid,
-    /// Its journal line, where it was made, now or when it came before.
+    /// Its journal line, where it was made, now or when it came before; nothing where everything stood as it wants it.
     line: Option<i64>,
     /// Why it cannot be made.
     refused: Option<Problem>,
@@ -95,6 +96,10 @@ async fn change_fitting(
             format!("\"changes\" was read with {count} rows; it can have from 1 to {MOST_CHANGES}."),
         ));
     }
+    if let Some(guest) = &by.guest {
+        let parts = posted.changes.iter().map(|change| change.parts.len().max(1)).sum();
+        app.guests.take(guest.id, parts, Instant::now())?;
+    }
     let ids: Vec<Uuid> = posted.changes.iter().map(|change| change.id).collect();
     if ids.iter().collect::<BTreeSet<_>>().len() < ids.len() {
         return Err(Problem::nonsense("change.id", "changes", "Two changes have one id; give each its own."));
@@ -108,12 +113,13 @@ async fn change_fitting(
             takes_back: None,
         })
         .collect();
-    let made = changing::make(&app, &by, id, wanted, false).await?;
+    let made = changing::make(&app, &by, id, wanted).await?;
     let answers: Vec<ChangeAnswer> = ids
         .into_iter()
         .zip(made.became)
         .map(|(id, became)| match became {
             Became::Line(line) => ChangeAnswer { id, line: Some(line), refused: None },
+            Became::Nothing => ChangeAnswer { id, line: None, refused: None },
             Became::Refused(problem) => ChangeAnswer { id, line: None, refused: Some(*problem) },
         })
         .collect();
@@ -160,7 +166,10 @@ async fn take_back(
 ) -> Result<Json<TakenBack>, Problem> {
     let garment = id.into_inner();
     by.on(garment)?;
-    for _ in 0..3 {
+    if let Some(guest) = &by.guest {
+        app.guests.take(guest.id, 1, Instant::now())?;
+    }
+    for _ in 0..LOOKS {
         let account = by.account;
         let (lines, entries) = app
             .store(move |conn| {
@@ -206,7 +215,8 @@ async fn take_back(
         if going.iter().any(is_foreign) {
             return Err(Problem::not_for_guests());
         }
-        match put_back(&app, &by, garment, going).await? {
+        let last = lines.last().map_or(0, |line| line.id);
+        match put_back(&app, &by, garment, going, last).await? {
             Some(line) => return Ok(Json(TakenBack { what, line })),
             None => continue,
         }
@@ -220,18 +230,22 @@ fn of_readings(line: &KeptLine) -> bool {
     })
 }
 
+/// How often to look anew, before taking a line back, at what stands on it.
+const LOOKS: usize = 12;
+
 /// Puts back what was before these lines, newest first, which are all of one fitting or of the garment itself;
-/// `None` where somebody else wrote meanwhile.
+/// `None` where the journal has a line after `last` by then.
 async fn put_back(
     app: &App,
     by: &AtWork,
     garment: Uuid,
     going: Vec<KeptLine>,
+    last: i64,
 ) -> Result<Option<i64>, Problem> {
     let Some(oldest) = going.last() else { return Ok(None) };
     if oldest.is_of_garment() {
         let (account, hand) = (by.account, by.hand.clone());
-        return app.run(move |conn| put_garment_back(conn, account, &hand, garment, &going)).await;
+        return app.run(move |conn| put_garment_back(conn, account, &hand, garment, &going, last)).await;
     }
     let fitting = oldest.subject_id;
     let wanted: Vec<Wanted> = going
@@ -241,11 +255,11 @@ async fn put_back(
             Some(Wanted { id: None, change: restoring, takes_back: Some(line.id) })
         })
         .collect();
-    let mut made = changing::make(app, by, fitting, wanted, true).await?;
+    let Some(mut made) = changing::take_back(app, by, fitting, wanted, last).await? else { return Ok(None) };
     match made.became.pop() {
         Some(Became::Line(line)) => Ok(Some(line)),
         Some(Became::Refused(problem)) => Err(*problem),
-        None => Ok(None),
+        Some(Became::Nothing) | None => Ok(None),
     }
 }
 
@@ -255,14 +269,14 @@ fn put_garment_back(
     hand: &vemble_store::Hand,
     id: Uuid,
     going: &[KeptLine],
+    last: i64,
 ) -> Result<Option<i64>, Problem> {
     let done = vemble_store::together(conn, |conn| {
-        let mut last = None;
+        let mut stands_at = last;
         for line in going {
-            let version = garment::get_locked(conn, account, id)?.version;
-            last = Some(garment::put_back(conn, account, hand, id, version, line)?);
+            stands_at = garment::put_back(conn, account, hand, id, stands_at, line)?;
         }
-        Ok(last)
+        Ok(Some(stands_at))
     });
     match done {
         Err(StoreError::Moved) => Ok(None),
@@ -273,22 +287,18 @@ fn put_garment_back(
 /// The last changes of a garment, newest first: who made them, what stands on them.
 #[utoipa::path(responses((status = 200, body = Vec<JournalEntry>), Refusals))]
 #[get("/garments/{id}/journal")]
-async fn read_journal(
-    app: Data<App>,
-    by: AtWork,
-    id: Path<Uuid>,
-) -> Result<Json<Vec<JournalEntry>>, Problem> {
+async fn read_journal(app: Data<App>, by: AtWork, id: Path<Uuid>) -> Result<HttpResponse, Problem> {
     let id = id.into_inner();
     if by.guest.is_some() {
         return Err(Problem::not_for_guests());
     }
-    let entries = app
-        .store(move |conn| {
-            let scale = account::get(conn, by.account)?.habits.value.scale;
-            journal_of::list(conn, by.account, id, scale)
-        })
-        .await?;
-    Ok(Json(entries.into_iter().map(|entry| entry.told_to(&by.hand.key)).collect()))
+    let account = by.account;
+    let listed = app.store(move |conn| {
+        let scale = account::get(conn, account)?.habits.value.scale;
+        let entries = journal_of::list(conn, account, id, scale)?.into_iter();
+        Ok(entries.map(|entry| entry.told_to(&by.hand.key)).collect::<Vec<_>>())
+    });
+    app.listed(account, listed).await
 }
 
 /// Where a stream begins.

@@ -18,10 +18,10 @@ use vemble_fit::{
     echo_in_inches, fit_picture, is_inches_by_its_fraction, ladder, moved_rung, read_tape_up_to, settle,
     share_out, sketch, sketch_body, slid, solve,
 };
-use vemble_store::AccountId;
 
 use crate::app::App;
 use crate::body::Body;
+use crate::gate::Asker;
 use crate::problem::{Problem, Refusals};
 use crate::signed_in::{AtWork, SignedIn};
 
@@ -57,7 +57,7 @@ async fn compute_job(
 ) -> Result<Json<Solution>, Problem> {
     // A whole job takes a millisecond or two, but a refused line asks many times; other requests
     // should not wait behind it.
-    away(&app, by.account, move || match how.strays {
+    away(&app, &by, move || match how.strays {
         Strays::Refused => solve(&job),
         Strays::Aside => settle(&job).map(|(_, solution)| solution),
     })
@@ -180,7 +180,7 @@ async fn compute_slide(
     by: AtWork,
     Body(asked): Body<PinSlide>,
 ) -> Result<Json<Pin>, Problem> {
-    away(&app, by.account, move || slid(&asked.job, &asked.pin, asked.slide)).await
+    away(&app, &by, move || slid(&asked.job, &asked.pin, asked.slide)).await
 }
 
 /// A reading round a hem as it is typed.
@@ -339,10 +339,10 @@ async fn compute_lengths(
 /// Solves away from the threads that answer others, and says where in the request nonsense stands.
 async fn away<T: Send + 'static>(
     app: &App,
-    account: AccountId,
+    who: impl Into<Asker>,
     work: impl FnOnce() -> Result<T, JobError> + Send + 'static,
 ) -> Result<Json<T>, Problem> {
-    Ok(Json(app.compute(account, move || Ok(work()?)).await?))
+    Ok(Json(app.compute(who, move || Ok(work()?)).await?))
 }
 
 /// The same error as a part of a larger request.

@@ -1,13 +1,13 @@
 //! Fittings, read and written whole: for restoring, importing, and programs.
 
 use actix_web::web::{Data, Json, Path};
-use actix_web::{HttpResponse, get, put};
+use actix_web::{HttpResponse, get, post, put};
 use serde::Serialize;
 use utoipa::ToSchema;
 use utoipa_actix_web::service_config::ServiceConfig;
 use uuid::Uuid;
 use vemble_fit::{Fitting, Job, Solution, admit, settle};
-use vemble_store::{Expected, FittingRecord, Works, fitting, journal_of};
+use vemble_store::{Conn, Expected, FittingRecord, Works, fitting, journal_of};
 
 use crate::app::App;
 use crate::body::Body;
@@ -16,6 +16,7 @@ use crate::etag::{IfMatch, tagged};
 use crate::jobs::{self, Around};
 use crate::problem::{Problem, Refusals};
 use crate::signed_in::{AtWork, SignedIn};
+use crate::within::{put_within, tagged_within};
 
 /// A fitting with id and version.
 #[derive(Serialize, ToSchema)]
@@ -35,15 +36,14 @@ async fn list_fittings(
     app: Data<App>,
     SignedIn(account): SignedIn,
     id: Path<Uuid>,
-) -> Result<Json<Vec<KeptFitting>>, Problem> {
+) -> Result<HttpResponse, Problem> {
     let id = id.into_inner();
-    let fittings = app.store(move |conn| fitting::list(conn, account, id)).await?;
-    Ok(Json(
-        fittings
-            .into_iter()
-            .map(|(id, kept)| KeptFitting { id, version: kept.version, record: kept.value })
-            .collect(),
-    ))
+    let listed = app.store(move |conn| {
+        let fittings = fitting::list(conn, account, id)?.into_iter();
+        let kept = fittings.map(|(id, kept)| KeptFitting { id, version: kept.version, record: kept.value });
+        Ok(kept.collect::<Vec<_>>())
+    });
+    app.listed(account, listed).await
 }
 
 /// One fitting. The header `Vemble-Line` names the garment's last journal line, for following what comes after.
@@ -62,10 +62,27 @@ async fn read_fitting(app: Data<App>, by: AtWork, id: Path<Uuid>) -> Result<Http
             Ok((fitting::get(conn, by.account, id)?, line))
         })
         .await?;
-    let mut answer = tagged(kept.version, &kept.value);
+    let mut answer = tagged_within(kept.version, &kept.value, &format!("fittings/{id}"))?;
     let line = actix_web::http::header::HeaderValue::from(line);
     answer.headers_mut().insert(actix_web::http::header::HeaderName::from_static("vemble-line"), line);
     Ok(answer)
+}
+
+/// Cut a fitting that was kept before there were limits down to them. One that is within them stays as it is.
+#[utoipa::path(responses((status = 200, body = FittingRecord, headers(("ETag" = String))), Refusals))]
+#[post("/fittings/{id}/put-right")]
+async fn put_fitting_right(
+    app: Data<App>,
+    by: AtWork,
+    SignedIn(account): SignedIn,
+    id: Path<Uuid>,
+) -> Result<HttpResponse, Problem> {
+    let id = id.into_inner();
+    let read = move |conn: &mut Conn| fitting::get(conn, account, id);
+    put_within(&app, read, move |conn, right, expected| {
+        Ok((fitting::put(conn, account, &by.hand, id, &right, &Works::new(), expected)?, right))
+    })
+    .await
 }
 
 /// Write a fitting whole, new or changed; in the journal that is one change. Repeating it changes nothing. A step
@@ -160,6 +177,7 @@ pub fn configure(config: &mut ServiceConfig<'_>) {
         .service(list_fittings)
         .service(read_fitting)
         .service(write_fitting)
+        .service(put_fitting_right)
         .service(read_job)
         .service(read_solution);
 }

@@ -1,7 +1,7 @@
 //! Garments on the rail.
 
-use actix_web::web::{Data, Json, Path, Query};
-use actix_web::{HttpResponse, delete, get, put};
+use actix_web::web::{Data, Path, Query};
+use actix_web::{HttpResponse, delete, get, post, put};
 use chrono::Utc;
 use serde::{Deserialize, Serialize};
 use serde_json::value::RawValue;
@@ -12,7 +12,7 @@ use vemble_fit::Figure;
 use vemble_fit::plan::{Calendar, Claim, Minutes, SoonStep, Timing, Tonight, Waiting, calendar, tonight};
 use vemble_fit::{HouseRule, Job, JobError, NextAct, Place, Summary, settle};
 use vemble_store::{
-    AccountId, FittingRecord, GarmentRecord, InShort, OnRail, StoreError, Versioned, account, fitting,
+    AccountId, Conn, FittingRecord, GarmentRecord, InShort, OnRail, StoreError, Versioned, account, fitting,
     garment, rail,
 };
 
@@ -23,6 +23,7 @@ use crate::etag::{IfMatch, tagged};
 use crate::jobs::{self, Around};
 use crate::problem::{Problem, Refusals};
 use crate::signed_in::{AtWork, SignedIn};
+use crate::within::{put_within, tagged_within};
 
 /// A garment as it hangs on the rail.
 #[derive(Serialize, ToSchema)]
@@ -60,8 +61,8 @@ pub struct Hanging {
 /// Every garment, the next due first, each with its next act.
 #[utoipa::path(responses((status = 200, body = Vec<Hanging>), Refusals))]
 #[get("/garments")]
-async fn list_garments(app: Data<App>, SignedIn(account): SignedIn) -> Result<Json<Vec<Hanging>>, Problem> {
-    Ok(Json(rail(&app, account).await?))
+async fn list_garments(app: Data<App>, SignedIn(account): SignedIn) -> Result<HttpResponse, Problem> {
+    app.listed(account, rail(&app, account)).await
 }
 
 /// The rail, from what was kept of each garment; what was not is worked out and kept.
@@ -69,39 +70,43 @@ async fn rail(app: &App, account: AccountId) -> Result<Vec<Hanging>, Problem> {
     let (mut rows, timings) =
         app.store(move |conn| Ok((rail::list(conn, account)?, account::timings(conn, account)?))).await?;
     if rows.iter().any(|row| row.in_short.is_none()) {
-        let (with_jobs, jobs) = app
-            .run_long(move |conn| {
-                let jobs = rows
-                    .iter()
-                    .filter(|row| row.in_short.is_none())
-                    .map(|row| {
-                        let fitting = row.fitting.map(|(id, _)| id);
-                        jobs::newest(conn, account, row.garment.clone(), fitting)
-                    })
-                    .collect::<Result<Vec<_>, _>>()?;
-                Ok((rows, jobs))
-            })
-            .await?;
-        rows = with_jobs;
-        let said = app
-            .compute(account, move || Ok(jobs.iter().map(in_short).collect::<Result<Vec<_>, _>>()?))
-            .await?;
-        let mut fresh = Vec::new();
-        for (row, said) in rows.iter_mut().filter(|row| row.in_short.is_none()).zip(said) {
-            fresh.push((row.id, row.stands_for, said.clone()));
-            row.in_short = Some(said);
-        }
-        // What could not be kept is worked out again the next time.
-        let _ = app
-            .run_long(move |conn| {
-                for (id, stands_for, said) in fresh {
-                    rail::keep(conn, id, &stands_for, &said)?;
-                }
-                Ok(())
-            })
-            .await;
+        let own = app.clone();
+        // Of thousands that takes a while: who stops waiting finds it done the next time.
+        let brought = actix_web::rt::spawn(async move { up_to_date(&own, account, rows).await });
+        rows = brought.await.map_err(|_| Problem::internal())??;
     }
     Ok(rows.into_iter().filter_map(|row| hanging(row, &timings)).collect())
+}
+
+/// Works out what was not kept, and keeps it.
+async fn up_to_date(app: &App, account: AccountId, rows: Vec<OnRail>) -> Result<Vec<OnRail>, Problem> {
+    let (mut rows, jobs) = app
+        .run_long(move |conn| {
+            let jobs = rows
+                .iter()
+                .filter(|row| row.in_short.is_none())
+                .map(|row| {
+                    let fitting = row.fitting.map(|(id, _)| id);
+                    jobs::newest(conn, account, row.garment.clone(), fitting)
+                })
+                .collect::<Result<Vec<_>, _>>()?;
+            Ok((rows, jobs))
+        })
+        .await?;
+    let said =
+        app.compute(account, move || Ok(jobs.iter().map(in_short).collect::<Result<Vec<_>, _>>()?)).await?;
+    let mut fresh = Vec::new();
+    for (row, said) in rows.iter_mut().filter(|row| row.in_short.is_none()).zip(said) {
+        fresh.push((row.id, row.stands_for, said.clone()));
+        row.in_short = Some(said);
+    }
+    // What could not be kept is worked out again the next time, and nobody missed anything.
+    let keep = move |conn: &mut Conn| {
+        let kept = |(id, stands_for, said)| rail::keep(conn, id, &stands_for, &said);
+        Ok(fresh.into_iter().try_for_each(kept).is_ok())
+    };
+    let _ = app.run_long(keep).await;
+    Ok(rows)
 }
 
 /// A job in short. One that cannot be worked out says so in its own place and closes nobody else's.
@@ -144,7 +149,11 @@ fn hanging(row: OnRail, timings: &[Timing]) -> Option<Hanging> {
 /// Free sewing time against what is due.
 #[utoipa::path(responses((status = 200, body = Calendar), Refusals))]
 #[get("/calendar")]
-async fn read_calendar(app: Data<App>, SignedIn(account): SignedIn) -> Result<Json<Calendar>, Problem> {
+async fn read_calendar(app: Data<App>, SignedIn(account): SignedIn) -> Result<HttpResponse, Problem> {
+    app.listed(account, free_time(&app, account)).await
+}
+
+async fn free_time(app: &App, account: AccountId) -> Result<Calendar, Problem> {
     let (habits, due, timings) = app
         .store(move |conn| {
             let habits = account::get(conn, account)?.habits.value;
@@ -167,7 +176,7 @@ async fn read_calendar(app: Data<App>, SignedIn(account): SignedIn) -> Result<Js
             })
             .collect(),
         // Something changed: the rail is brought up to date, and what is due with it.
-        None => rail(&app, account)
+        None => rail(app, account)
             .await?
             .into_iter()
             .filter(|hanging| !hanging.next.finished)
@@ -178,7 +187,7 @@ async fn read_calendar(app: Data<App>, SignedIn(account): SignedIn) -> Result<Js
             })
             .collect(),
     };
-    Ok(Json(calendar(Utc::now().date_naive(), habits.rule(HouseRule::SewingADay), claims)))
+    Ok(calendar(Utc::now().date_naive(), habits.rule(HouseRule::SewingADay), claims))
 }
 
 /// How long the evening is.
@@ -197,11 +206,15 @@ async fn read_tonight(
     app: Data<App>,
     SignedIn(account): SignedIn,
     evening: Query<Evening>,
-) -> Result<Json<Tonight>, Problem> {
+) -> Result<HttpResponse, Problem> {
+    app.listed(account, this_evening(&app, account, evening.minutes)).await
+}
+
+async fn this_evening(app: &App, account: AccountId, minutes: Option<f64>) -> Result<Tonight, Problem> {
     let (habits, timings) = app
         .store(move |conn| Ok((account::get(conn, account)?.habits.value, account::timings(conn, account)?)))
         .await?;
-    let free = evening.minutes.unwrap_or_else(|| habits.rule(HouseRule::SewingADay));
+    let free = minutes.unwrap_or_else(|| habits.rule(HouseRule::SewingADay));
     if !(0.0..=600.0).contains(&free) {
         return Err(Problem::nonsense(
             "tonight.minutes",
@@ -209,7 +222,7 @@ async fn read_tonight(
             format!("The minutes of an evening were read as {free}; they can be from 0 to 600."),
         ));
     }
-    let waiting = rail(&app, account)
+    let waiting = rail(app, account)
         .await?
         .into_iter()
         .filter(|hanging| !hanging.next.finished)
@@ -220,7 +233,7 @@ async fn read_tonight(
             soon: hanging.soon,
         })
         .collect();
-    Ok(Json(tonight(free, waiting, &timings)))
+    Ok(tonight(free, waiting, &timings))
 }
 
 /// One garment.
@@ -230,7 +243,24 @@ async fn read_garment(app: Data<App>, by: AtWork, id: Path<Uuid>) -> Result<Http
     let id = id.into_inner();
     by.on(id)?;
     let kept = app.store(move |conn| garment::get(conn, by.account, id)).await?;
-    Ok(tagged(kept.version, &kept.value))
+    tagged_within(kept.version, &kept.value, &format!("garments/{id}"))
+}
+
+/// Cut a garment that was kept before there were limits down to them. One that is within them stays as it is.
+#[utoipa::path(responses((status = 200, body = GarmentRecord, headers(("ETag" = String))), Refusals))]
+#[post("/garments/{id}/put-right")]
+async fn put_garment_right(
+    app: Data<App>,
+    by: AtWork,
+    SignedIn(account): SignedIn,
+    id: Path<Uuid>,
+) -> Result<HttpResponse, Problem> {
+    let id = id.into_inner();
+    let read = move |conn: &mut Conn| garment::get(conn, account, id);
+    put_within(&app, read, move |conn, right, expected| {
+        Ok((garment::put(conn, account, &by.hand, id, &right, expected)?, right))
+    })
+    .await
 }
 
 /// What was read on a garment and is on nothing of it any more.
@@ -324,5 +354,6 @@ pub fn configure(config: &mut ServiceConfig<'_>) {
         .service(read_tonight)
         .service(read_garment)
         .service(write_garment)
+        .service(put_garment_right)
         .service(remove_garment);
 }

@@ -1,19 +1,20 @@
 //! Wearers with their measures by date.
 
-use actix_web::web::{Data, Json, Path};
-use actix_web::{HttpResponse, delete, get, put};
+use actix_web::web::{Data, Path};
+use actix_web::{HttpResponse, delete, get, post, put};
 use serde::Serialize;
 use utoipa::ToSchema;
 use utoipa_actix_web::service_config::ServiceConfig;
 use uuid::Uuid;
 use vemble_fit::{JobError, Wearer};
-use vemble_store::wearer;
+use vemble_store::{Conn, Versioned, wearer};
 
 use crate::app::App;
 use crate::body::Body;
 use crate::etag::{IfMatch, tagged};
 use crate::problem::{Problem, Refusals};
 use crate::signed_in::SignedIn;
+use crate::within::{beyond, put_within, tagged_within};
 
 /// A wearer with id and version.
 #[derive(Serialize, ToSchema)]
@@ -24,19 +25,28 @@ pub struct KeptWearer {
     version: i64,
     /// The wearer.
     wearer: Wearer,
+    /// What of it is beyond a limit, as it was kept before there was one.
+    #[serde(skip_serializing_if = "Vec::is_empty")]
+    beyond: Vec<String>,
+}
+
+impl KeptWearer {
+    fn new(id: Uuid, kept: Versioned<Wearer>) -> KeptWearer {
+        let beyond = beyond(&kept.value).into_iter().map(|beyond| beyond.detail).collect();
+        KeptWearer { id, version: kept.version, wearer: kept.value, beyond }
+    }
 }
 
 /// Every wearer, by name.
 #[utoipa::path(responses((status = 200, body = Vec<KeptWearer>), Refusals))]
 #[get("/wearers")]
-async fn list_wearers(app: Data<App>, SignedIn(account): SignedIn) -> Result<Json<Vec<KeptWearer>>, Problem> {
-    let wearers = app.store(move |conn| wearer::list(conn, account)).await?;
-    Ok(Json(
-        wearers
-            .into_iter()
-            .map(|(id, kept)| KeptWearer { id, version: kept.version, wearer: kept.value })
-            .collect(),
-    ))
+async fn list_wearers(app: Data<App>, SignedIn(account): SignedIn) -> Result<HttpResponse, Problem> {
+    let listed = app.store(move |conn| {
+        let wearers = wearer::list(conn, account)?.into_iter();
+        let kept = wearers.map(|(id, kept)| KeptWearer::new(id, kept));
+        Ok(kept.collect::<Vec<_>>())
+    });
+    app.listed(account, listed).await
 }
 
 /// One wearer.
@@ -49,7 +59,26 @@ async fn read_wearer(
 ) -> Result<HttpResponse, Problem> {
     let id = id.into_inner();
     let kept = app.store(move |conn| wearer::get(conn, account, id)).await?;
-    Ok(tagged(kept.version, &kept.value))
+    tagged_within(kept.version, &kept.value, &format!("wearers/{id}"))
+}
+
+/// Cut a wearer that was kept before there were limits down to them. One that is within them stays as it is.
+#[utoipa::path(responses((status = 200, body = Wearer, headers(("ETag" = String))), Refusals))]
+#[post("/wearers/{id}/put-right")]
+async fn put_wearer_right(
+    app: Data<App>,
+    SignedIn(account): SignedIn,
+    id: Path<Uuid>,
+) -> Result<HttpResponse, Problem> {
+    let id = id.into_inner();
+    let read = move |conn: &mut Conn| wearer::get(conn, account, id);
+    put_within(&app, read, move |conn, mut right: Wearer, expected| {
+        // Days that were moved may meet on one; one set of measures is kept for a day.
+        right.measured.sort_by_key(|body| body.taken_on);
+        right.measured.dedup_by_key(|body| body.taken_on);
+        Ok((wearer::put(conn, account, id, &right, expected)?, right))
+    })
+    .await
 }
 
 /// Write a wearer whole, new or changed. Repeating it changes nothing.
@@ -126,5 +155,10 @@ async fn remove_wearer(
 
 /// The routes of this module.
 pub fn configure(config: &mut ServiceConfig<'_>) {
-    config.service(list_wearers).service(read_wearer).service(write_wearer).service(remove_wearer);
+    config
+        .service(list_wearers)
+        .service(read_wearer)
+        .service(write_wearer)
+        .service(put_wearer_right)
+        .service(remove_wearer);
 }

@@ -1,7 +1,9 @@
 //! A workroom in one file: out, in, and a single job as a garment.
 
-use actix_web::http::header::{ContentDisposition, DispositionParam, DispositionType};
-use actix_web::web::{Bytes, Data, Payload};
+use std::time::Duration;
+
+use actix_web::http::header::{CONTENT_LENGTH, ContentDisposition, DispositionParam, DispositionType};
+use actix_web::web::{Bytes, Data, Json, Payload};
 use actix_web::{HttpMessage, HttpRequest, HttpResponse, get, post};
 use futures_util::StreamExt;
 use serde::Serialize;
@@ -9,16 +11,15 @@ use utoipa::ToSchema;
 use utoipa_actix_web::service_config::ServiceConfig;
 use uuid::Uuid;
 use vemble_fit::{JOB_FORMAT, Job, admit};
-use vemble_formats::{LARGEST_WORKROOM, read_workroom};
-use vemble_store::{
-    Expected, FittingRecord, GarmentRecord, Holdings, account, backup, fitting, garment, together,
-};
+use vemble_formats::LARGEST_WORKROOM;
+use vemble_store::{Expected, FittingRecord, GarmentRecord, Holdings, backup, fitting, garment, together};
 
 use super::wearers::name;
 use crate::app::App;
 use crate::body::{ARRIVES_WITHIN, Body};
 use crate::changing::works;
 use crate::problem::{Problem, Refusals};
+use crate::restores::Restoring;
 use crate::signed_in::{AtWork, SignedIn};
 use crate::workroom;
 
@@ -42,9 +43,12 @@ async fn save_workroom(app: Data<App>, SignedIn(account): SignedIn) -> Result<Ht
     Ok(HttpResponse::Ok().content_type(ZIP).insert_header(disposition).body(bytes))
 }
 
-/// A body as it is, no longer than a workroom may be.
-async fn arrived(mut payload: Payload) -> Result<Vec<u8>, Problem> {
-    let mut bytes = Vec::new();
+/// A body as it is, no longer than a workroom may be, and so long as it says: what grows is copied as it grows.
+async fn arrived(mut payload: Payload, says: usize) -> Result<Vec<u8>, Problem> {
+    if says > LARGEST_WORKROOM {
+        return Err(Problem::too_large(LARGEST_WORKROOM));
+    }
+    let mut bytes = Vec::with_capacity(says);
     let whole = async {
         while let Some(part) = payload.next().await {
             let part: Bytes = part.map_err(|_| Problem::slow())?;
@@ -59,10 +63,17 @@ async fn arrived(mut payload: Payload) -> Result<Vec<u8>, Problem> {
     tokio::time::timeout(4 * ARRIVES_WITHIN, whole).await.map_err(|_| Problem::slow())?
 }
 
+/// How long a request waits for a workroom file to be in before it is answered that it has begun.
+const AT_ONCE: Duration = Duration::from_secs(15);
+
 /// Restore a workroom file into this workroom, which has to be empty. All of it goes in, or nothing.
+///
+/// One that takes longer is answered with 202 and how far it is, at once where the header `Prefer` is
+/// `respond-async`; it goes in by itself, and `GET /workroom/restoring` follows it to its end.
 #[utoipa::path(
     request_body(content = Vec<u8>, content_type = "application/zip"),
-    responses((status = 200, body = Holdings), Refusals)
+    params(("Prefer" = Option<String>, Header, description = "`respond-async`: answer as soon as it has begun")),
+    responses((status = 200, body = Holdings), (status = 202, body = Restoring), Refusals)
 )]
 #[post("/workroom")]
 async fn restore_workroom(
@@ -74,21 +85,25 @@ async fn restore_workroom(
     if !request.content_type().eq_ignore_ascii_case(ZIP) {
         return Err(Problem::not_zip());
     }
-    let bytes = arrived(payload).await?;
-    let everything = app
-        .compute(account, move || {
-            let read = read_workroom(&bytes).map_err(|error| Problem::workroom_file(&error))?;
-            workroom::look_over(read)
-                .map_err(|error| Problem::nonsense("workroom.nonsense", error.path, error.why))
-        })
-        .await?;
-    let holds = app
-        .run_long(move |conn| {
-            backup::restore(conn, account, &everything)?;
-            Ok(account::holdings(conn, account)?)
-        })
-        .await?;
-    Ok(HttpResponse::Ok().json(holds))
+    let prefers = request.headers().get("prefer").and_then(|prefer| prefer.to_str().ok());
+    let waits = !prefers.is_some_and(|prefer| prefer.eq_ignore_ascii_case("respond-async"));
+    // Held until what came is kept or refused; whoever waits for it sends nothing yet.
+    let turn = app.uploading.turn(account).await?;
+    let says = request.headers().get(CONTENT_LENGTH).and_then(|says| says.to_str().ok()?.parse().ok());
+    let bytes = arrived(payload, says.unwrap_or(0)).await?;
+    // On its own from here: who goes away does not stop it.
+    let going = actix_web::rt::spawn(app.restores.begin(app.store.clone(), account, bytes, turn));
+    if waits && let Ok(done) = tokio::time::timeout(AT_ONCE, going).await {
+        return Ok(HttpResponse::Ok().json(done.map_err(|_| Problem::internal())??));
+    }
+    Ok(HttpResponse::Accepted().json(app.restores.of(account)))
+}
+
+/// How far the workroom file is that was handed over last.
+#[utoipa::path(responses((status = 200, body = Restoring), Refusals))]
+#[get("/workroom/restoring")]
+async fn read_restoring(app: Data<App>, SignedIn(account): SignedIn) -> Json<Restoring> {
+    Json(app.restores.of(account))
 }
 
 /// The garment and the fitting that a job became.
@@ -141,5 +156,5 @@ async fn import_job(
 
 /// The routes of this module.
 pub fn configure(config: &mut ServiceConfig<'_>) {
-    config.service(save_workroom).service(restore_workroom).service(import_job);
+    config.service(save_workroom).service(restore_workroom).service(read_restoring).service(import_job);
 }

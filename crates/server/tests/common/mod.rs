@@ -14,6 +14,8 @@ use vemble_store::{Store, testing};
 pub struct Running {
     /// Its address.
     pub url: String,
+    /// Its database.
+    pub database: String,
 }
 
 /// One browser's worth of cookies.
@@ -43,7 +45,8 @@ impl Running {
 
     /// Starts a server that is run in some other way.
     pub fn with(options: Options) -> Running {
-        let store = Store::open(&testing::fresh_database(), 4).expect("a store");
+        let database = testing::fresh_database();
+        let store = Store::open(&database, 4).expect("a store");
         let listener = TcpListener::bind("127.0.0.1:0").expect("a port");
         let url = format!("http://{}", listener.local_addr().expect("an address"));
         let app = App::new(store, options);
@@ -51,7 +54,7 @@ impl Running {
             actix_web::rt::System::new()
                 .block_on(async { vemble_server::serve(app, listener, 1).expect("a server").await })
         });
-        Running { url }
+        Running { url, database }
     }
 
     /// A browser that nobody is signed in to.

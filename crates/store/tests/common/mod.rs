@@ -13,8 +13,8 @@ use vemble_fit::{
     Wearer,
 };
 use vemble_store::{
-    Accepted, AccountId, Conn, FittingRecord, GarmentRecord, Going, Hand, Seen, Store, StoreError, Works,
-    account, fitting, garment, journal_of, testing,
+    Accepted, AccountId, Conn, Expected, FittingRecord, GarmentRecord, Going, Hand, Seen, Store, StoreError,
+    Works, account, fitting, garment, journal_of, testing,
 };
 
 /// A store with one account, and a connection of its own.
@@ -193,6 +193,9 @@ pub fn take_back(conn: &mut Conn, id: AccountId, hung: Uuid, line: i64) -> Resul
         garment: hung,
         garment_version: garment::get(conn, id, hung)?.version,
         fitting_version: standing.as_ref().map(|standing| standing.version),
+        last: None,
+        next: None,
+        expected: Expected::Unsaid,
     };
     let accepted = Accepted { id: None, change: restoring, restoring: back, takes_back: Some(line) };
     let works = Works::new();

@@ -3,6 +3,7 @@ import { Button, Input } from "antd";
 import { type FormEvent, useId, useState } from "react";
 import { answered, client, Refused } from "../../api/client";
 import { accountQuery } from "../../api/queries";
+import { usePost } from "../../waiting/usePost";
 import { WholeWorkroom } from "./WholeWorkroom";
 
 const away = () => window.location.assign("/");
@@ -110,9 +111,15 @@ function SignOutEverywhere() {
 function DeleteAccount({ email }: { email: string }) {
   const id = useId();
   const [named, setNamed] = useState("");
+  const [password, setPassword] = useState("");
+  const post = usePost();
   const remove = useMutation({
-    mutationFn: () => answered(client.DELETE("/api/v1/account", { body: { email: named } })),
-    onSuccess: away,
+    mutationFn: () => answered(client.DELETE("/api/v1/account", { body: { email: named, password } })),
+    onSuccess: () => {
+      // What waited for it goes nowhere any more.
+      post.seen(post.snapshot().waiting.map((each) => each.id));
+      away();
+    },
   });
   return (
     <form
@@ -135,13 +142,28 @@ function DeleteAccount({ email }: { email: string }) {
           id={id}
           autoComplete="off"
           value={named}
-          status={remove.error ? "error" : ""}
+          status={path(remove.error) === "email" ? "error" : ""}
           onChange={(event) => setNamed(event.target.value)}
+        />
+      </div>
+      <div className="field">
+        <label htmlFor={`${id}-password`}>Its password</label>
+        <Input.Password
+          id={`${id}-password`}
+          autoComplete="current-password"
+          value={password}
+          status={path(remove.error) === "password" ? "error" : ""}
+          onChange={(event) => setPassword(event.target.value)}
         />
       </div>
       <Said error={remove.error} />
       <div>
-        <Button danger htmlType="submit" disabled={named.trim() === ""} loading={remove.isPending}>
+        <Button
+          danger
+          htmlType="submit"
+          disabled={named.trim() === "" || password === ""}
+          loading={remove.isPending}
+        >
           Delete the account for good
         </Button>
       </div>

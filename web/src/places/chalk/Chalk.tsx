@@ -107,6 +107,7 @@ export default function Chalk({ id, draft, job, solution }: AtWork) {
           warnings={solution.warnings}
           here={{ on: "seam", seam: seam.seam }}
           drawn={solution.seams}
+          draft={draft}
         />
       </section>
     </div>

@@ -1,9 +1,12 @@
+import { Button } from "antd";
 import { memo } from "react";
 import { Link } from "react-router";
 import type { Of } from "../../api/client";
 import { readAt } from "../../entry/toRead";
+import type { Draft } from "../../fitting/useDraft";
 import "./chalk.css";
 import { to } from "../../frame/registry";
+import { takeWay } from "./ways";
 
 type Warning = Of<"Warning">;
 type About = Warning["about"];
@@ -15,7 +18,10 @@ export const Minds = memo(function Minds(props: {
   here?: About;
   /** The seams that have a line to go to. */
   drawn?: Of<"SeamSolution">[];
+  /** What a warning's buttons change. */
+  draft?: Draft;
 }) {
+  const { draft } = props;
   const here = JSON.stringify(props.here);
   return (
     <ul className="minds" data-testid="warnings">
@@ -35,6 +41,19 @@ export const Minds = memo(function Minds(props: {
                   {place.words}
                 </Link>
               )
+            )}
+            {draft && warning.ways.length > 0 && (
+              <span className="ways">
+                {warning.ways.map((way) => (
+                  <Button
+                    key={way.words}
+                    size="small"
+                    onClick={() => draft.change((now) => takeWay(now, way))}
+                  >
+                    {way.words}
+                  </Button>
+                ))}
+              </span>
             )}
           </li>
         );

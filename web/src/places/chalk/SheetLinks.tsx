@@ -1,8 +1,9 @@
 import { Button, Dropdown } from "antd";
+import { fromThisPage } from "../../api/client";
 
 /** What leaves the chalk table: the printed sheet, the job file, the tables. */
 export function SheetLinks({ id }: { id: string }) {
-  const at = (file: string) => `/api/v1/fittings/${id}/${file}`;
+  const at = (file: string) => fromThisPage(`/api/v1/fittings/${id}/${file}`);
   return (
     <Dropdown.Button
       type="primary"

@@ -2,13 +2,14 @@ import { Suspense } from "react";
 import { Navigate, Route, Routes } from "react-router";
 import type { Of } from "../../api/client";
 import { FriendsFitting } from "../../fitting/FittingPlace";
-import { SavedContext, type SavedWords } from "../../frame/saved";
+import { SavedContext, type SavedWords, useShelfWords } from "../../frame/saved";
 import { useState } from "react";
 import { to } from "../../frame/registry";
 
 /** The house as a friend's device sees it: one fitting's mirror under a narrow shelf. */
 export default function FriendsHouse({ guest }: { guest: Of<"AsGuest"> }) {
-  const [saved, setSaved] = useState<SavedWords>(null);
+  const [place, setSaved] = useState<SavedWords>(null);
+  const saved = useShelfWords(place);
   return (
     <SavedContext value={setSaved}>
       <header className="shelf">

@@ -1,24 +1,18 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useMutation } from "@tanstack/react-query";
 import { Button, Input } from "antd";
 import { useState } from "react";
-import { useNavigate } from "react-router";
 import { answered, client } from "../../api/client";
-import { whoQuery } from "../../api/queries";
 import { to } from "../../frame/registry";
 
 /** Where a friend's device comes in: the words of its host, and a name for what it reads. */
 export default function Join() {
-  const navigate = useNavigate();
-  const queries = useQueryClient();
   const [words, setWords] = useState(() => window.location.hash.slice(1).replace(/-/g, " "));
   const [name, setName] = useState("");
   const join = useMutation({
     mutationFn: async () =>
       (await answered(client.POST("/api/v1/guest-session", { body: { words, name } }))).data,
-    onSuccess: async ({ fitting }) => {
-      await queries.invalidateQueries({ queryKey: whoQuery.queryKey });
-      navigate(to.fitting(fitting, "mirror"), { replace: true });
-    },
+    // Anew, so that nothing of whoever was here before stays in this window.
+    onSuccess: ({ fitting }) => window.location.replace(to.fitting(fitting, "mirror")),
   });
   return (
     <main className="page stack join">

@@ -4,10 +4,11 @@ import { useSignIn } from "./useSignIn";
 import "./door.css";
 
 /**
- * The session ended while somebody was at work: the door stands over the place, which stays as it is with
- * everything typed in it.
+ * The session ended while somebody was at work, or somebody else signed in in this browser: the door stands over the
+ * place, which stays as it is with everything typed in it.
  */
-export default function SignInAgain({ email, demo }: { email: string; demo: boolean }) {
+export default function SignInAgain(props: { email: string; demo: boolean; another: string | null }) {
+  const { email, demo, another } = props;
   const id = useId();
   const [password, setPassword] = useState("");
   const { wrong, busy, signIn, openDemo } = useSignIn();
@@ -16,8 +17,20 @@ export default function SignInAgain({ email, demo }: { email: string; demo: bool
     void signIn({ email, password });
   };
   return (
-    <Modal open closable={false} keyboard={false} footer={null} title="Your session has ended">
+    <Modal
+      open
+      closable={false}
+      keyboard={false}
+      footer={null}
+      title={another ? "You are signed out here" : "Your session has ended"}
+    >
       <form className="stack" onSubmit={submit} noValidate>
+        {another && (
+          <p>
+            <strong>{another}</strong> is signed in in this browser now. Nothing of yours went into that
+            workroom.
+          </p>
+        )}
         <p>
           Sign in again as <strong>{email}</strong>. What you typed stays where it is, and goes in then.
         </p>
@@ -43,12 +56,12 @@ export default function SignInAgain({ email, demo }: { email: string; demo: bool
             Go on
           </Button>
           {demo && (
-            <Button disabled={busy} onClick={() => void openDemo()}>
+            <Button disabled={busy} onClick={() => void openDemo(email)}>
               Go on in the demo workroom
             </Button>
           )}
           <Button type="link" onClick={() => window.location.assign("/")}>
-            Leave this place
+            {another ? `Leave this place to ${another}` : "Leave this place"}
           </Button>
         </div>
       </form>

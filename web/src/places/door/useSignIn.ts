@@ -29,6 +29,11 @@ export function useSignIn() {
         if (fresh) await answered(client.POST("/api/v1/account", { body }));
         await answered(client.POST("/api/v1/session", { body }));
       }),
-    openDemo: () => enter(() => answered(client.POST("/api/v1/demo-session"))),
+    /** Opens the demo workroom; from a place of somebody else's workroom, at its own rail. */
+    openDemo: (place?: string) =>
+      enter(async () => {
+        const { data } = await answered(client.POST("/api/v1/demo-session"));
+        if (place !== undefined && data.email !== place) window.location.assign("/");
+      }),
   };
 }

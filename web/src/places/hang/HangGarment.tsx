@@ -13,6 +13,7 @@ import { Measuring } from "./Measuring";
 import { puttingBack } from "./putBack";
 import { TheWish } from "./TheWish";
 import { Whose } from "./Whose";
+import { NotHere } from "../../frame/PutRight";
 import { to } from "../../frame/registry";
 import { type InHand, useInHandForSums } from "../../sums/keeping";
 
@@ -21,11 +22,7 @@ export default function HangGarment() {
   const { garmentId } = useParams();
   const kept = useQuery({ ...garmentQuery(garmentId ?? ""), enabled: garmentId !== undefined });
   if (garmentId && !kept.data) {
-    return (
-      <p className="page" role="status">
-        {kept.error?.message ?? "Fetching the garment."}
-      </p>
-    );
+    return <NotHere error={kept.error} fetching="Fetching the garment." />;
   }
   return (
     <Sheet

@@ -18,6 +18,23 @@ const beside = 11;
 /** Whether widths or girths are typed: kept by this browser, for hands differ and devices change them. */
 const keptAs = "vemble-measured-as";
 
+/** What was chosen last in this browser; widths where it keeps nothing. */
+function keptGirths(): boolean {
+  try {
+    return localStorage.getItem(keptAs) === "girths";
+  } catch {
+    return false;
+  }
+}
+
+function keep(chosen: string) {
+  try {
+    localStorage.setItem(keptAs, chosen);
+  } catch {
+    // A browser that keeps nothing asks again next time.
+  }
+}
+
 /**
  * Every measure where the tape lies: the one in hand lights up, Tab goes down the garment, what nobody has measured is
  * ghosted with what the drawing has. On a telephone one stands there at a time.
@@ -31,7 +48,7 @@ export function Measuring({
 }) {
   const sketch = sheet.sketch.data;
   const { shape, cloth } = sheet.record.garment;
-  const [girths, setGirths] = useState(() => localStorage.getItem(keptAs) === "girths");
+  const [girths, setGirths] = useState(keptGirths);
   const rows = useMemo(() => sketch?.flats ?? [], [sketch]);
   const hand = useInHand(rows.map((row) => row.flat));
   const times = (row: Of<"SketchedFlat">) => (girths && row.is_width ? 2 : 1);
@@ -68,8 +85,8 @@ export function Measuring({
           aria-label="Widths or girths"
           value={girths ? "girths" : "widths"}
           onChange={(value) => {
-            localStorage.setItem(keptAs, value);
             setGirths(value === "girths");
+            keep(value);
           }}
           options={[
             { value: "widths", label: "Widths" },

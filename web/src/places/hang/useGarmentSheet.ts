@@ -4,6 +4,7 @@ import { v7 as uuid } from "uuid";
 import { answered, client, ifMatch, type Of, Refused } from "../../api/client";
 import { habitsQuery, sketchQuery, solutionQuery, wearersQuery } from "../../api/queries";
 import { today } from "../../entry/days";
+import { SHEET } from "../../waiting/sheet";
 
 export type GarmentRecord = Of<"GarmentRecord">;
 export type Garment = Of<"Garment">;
@@ -126,6 +127,7 @@ export function useGarmentSheet(
   const [known, setKnown] = useState(solution.data);
   if (solution.data && solution.data !== known) setKnown(solution.data);
   const save = useMutation({
+    mutationKey: SHEET,
     /** Given the version to replace; null for a garment that is hung for the first time. */
     mutationFn: async (version: number | null) => {
       await Promise.all(reading.current);

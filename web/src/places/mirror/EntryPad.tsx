@@ -1,8 +1,8 @@
 import { Segmented, Select } from "antd";
 import { useReducer, useState } from "react";
 import { v7 as uuid } from "uuid";
-import { answered, client, type Of } from "../../api/client";
-import { useWaiting } from "../../entry/useWaiting";
+import type { Of } from "../../api/client";
+import { typedPin, useTyped } from "../../entry/useTyped";
 import { begun, type Pad, type PadEvent, padded } from "./pad";
 import { coarse } from "../../entry/coarse";
 import { ReadingPad } from "./ReadingPad";
@@ -23,8 +23,6 @@ const dartModes: { value: Mode; label: string }[] = [
   { value: "fold_to_pin", label: "fold to pin" },
   { value: "whole_pinch", label: "whole pinch" },
 ];
-const send = async (typed: Of<"TypedPin">) =>
-  (await answered(client.POST("/api/v1/compute/pin", { body: typed }))).data;
 const hint = coarse
   ? "Tap a seam, then say the station and the depth."
   : "Letters choose the seam, Enter goes on.";
@@ -45,7 +43,6 @@ export function EntryPad(props: {
   /** Pins set from numbers, which a reading where they stand moves. */
   set: Of<"Pin">[];
   onPick: (seam: SeamName, side: Side) => void;
-  onPin: (read: Of<"ReadPin">) => void;
 }) {
   const [chosenMode, setMode] = useState<Mode>("seam_to_pin");
   const [panel, setPanel] = useState<Of<"EdgeRead">>("back");
@@ -65,16 +62,10 @@ export function EntryPad(props: {
     : (offered[0]?.value ?? "seam_to_pin");
   const datum = data[seam] ?? known?.data[0]?.name ?? "hem";
 
-  const { waiting, enter } = useWaiting<Of<"TypedPin">, Of<"ReadPin">>(
+  const { waiting, enter } = useTyped(
     props.id,
-    send,
-    (read) => {
-      props.onPin(read);
-      happens({
-        is: "heard",
-        echo: read.read?.echo ?? "Taken. Measure the seam's length to hear what it does.",
-      });
-    },
+    typedPin,
+    (echo) => happens({ is: "heard", echo }),
     (typed, problem) => {
       props.onPick(typed.seam, typed.side);
       const text = { station: typed.station, reading: typed.reading };
@@ -182,7 +173,7 @@ export function EntryPad(props: {
         happens={happens}
         at={`${seam} ${side}`}
         begun={wanted !== null}
-        waiting={waiting.length}
+        waiting={waiting}
         hint={hint}
         go={pad.field === "station" && !pad.text.reading ? "then depth" : "Take pin"}
         onKey={pickByLetter}

@@ -98,19 +98,6 @@ export default function HemMirror({ id, draft, job, solution }: AtWork) {
           habits={job.habits}
           onPick={setAt}
           onGoOn={goOn}
-          onReading={(reading, hem) =>
-            changeWish(draft, hem, (now) => ({
-              ...now,
-              readings: [
-                // A place read again in the same way is read anew.
-                ...(now.readings ?? []).filter(
-                  (each) =>
-                    each.side !== reading.side || each.read !== reading.read || each.at !== reading.at,
-                ),
-                reading,
-              ],
-            }))
-          }
         />
         {!friend && (
           <details className="phone-only">

@@ -1,19 +1,14 @@
 import { Segmented } from "antd";
 import { useReducer, useState } from "react";
 import { v7 as uuid } from "uuid";
-import { answered, client, type Of } from "../../api/client";
-import { useWaiting } from "../../entry/useWaiting";
-import type { HemName, HemPlace, HemReading } from "../../hem/wish";
+import type { Of } from "../../api/client";
+import { typedHem, useTyped } from "../../entry/useTyped";
+import type { HemPlace } from "../../hem/wish";
 import { begun, type Pad, type PadEvent, padded } from "./pad";
 import { ReadingPad } from "./ReadingPad";
 import "./mirror.css";
 
-type Typed = Of<"TypedHemReading">;
-type Read = Of<"ReadHem">;
 type Way = Of<"HemRead">;
-
-const send = async (typed: Typed) =>
-  (await answered(client.POST("/api/v1/compute/hem-reading", { body: typed }))).data;
 
 /** One number a place, Enter goes on to the next: a friend reads aloud, one thumb types. */
 export function HemPad(props: {
@@ -27,7 +22,6 @@ export function HemPad(props: {
   habits: Of<"Habits"> | undefined;
   onPick: (at: number) => void;
   onGoOn: () => void;
-  onReading: (reading: HemReading, hem: HemName) => void;
 }) {
   const { place, side, at } = props;
   const [chosen, setWay] = useState<Way | null>(null);
@@ -37,13 +31,10 @@ export function HemPad(props: {
     padded as (pad: Pad<"reading">, event: PadEvent<"reading">) => Pad<"reading">,
     begun<"reading">({ reading: "" }, "reading"),
   );
-  const { waiting, enter } = useWaiting<Typed, Read>(
-    `${props.id}.hem`,
-    send,
-    (read, typed) => {
-      happens({ is: "heard", echo: read.echo });
-      props.onReading(read.reading, typed.hem);
-    },
+  const { waiting, enter } = useTyped(
+    props.id,
+    typedHem,
+    (echo) => happens({ is: "heard", echo }),
     (typed, problem) => {
       props.onPick(typed.at);
       happens({ is: "refused", text: { reading: typed.reading }, field: "reading", problem });
@@ -100,7 +91,7 @@ export function HemPad(props: {
         pad={pad}
         happens={happens}
         at={`${at} ${side}`}
-        waiting={waiting.length}
+        waiting={waiting}
         go="Take, turn on"
         onKey={goOn}
         onTake={take}

@@ -143,14 +143,6 @@ export default function Mirror({ id, draft, job, solution }: AtWork) {
           garment={job.garment}
           habits={job.habits}
           set={(fitting.pins ?? []).filter((pin) => pin.planned != null)}
-          onPin={({ pin, moves }) =>
-            draft.change((now) => {
-              const pins = now.pins ?? [];
-              return moves
-                ? { ...now, pins: pins.map((each) => (each.id === moves.id ? moves : each)) }
-                : { ...now, pins: [...pins.filter((other) => other.id !== pin.id), pin] };
-            })
-          }
         />
         {!friend && <Ladder job={job} seam={at.seam} seams={seams} draft={draft} />}
         {!friend && (

@@ -25,13 +25,15 @@ export function OnTheBody({
   onMeasure: (name: MeasureName, mm: number | undefined) => void;
 }) {
   const habits = useQuery(habitsQuery);
-  const sketch = useQuery(bodySketchQuery(kept.wearer, body.taken_on, habits.data?.data)).data;
+  const drawn = useQuery(bodySketchQuery(kept.wearer, body.taken_on, habits.data?.data));
+  const sketch = drawn.data;
   const wanted = useWanted(kept.id);
   const [wrong, setWrong] = useState<Record<string, string | undefined>>({});
   const rows = useMemo(() => sketch?.measures ?? [], [sketch]);
   const hand = useInHand(rows.map((row) => row.measure));
   const shown = useShown(useMemo(() => body.measures ?? {}, [body]));
-  if (!sketch) return <p role="status">Drawing the figure.</p>;
+  if (!sketch)
+    return <p role="status">{drawn.error ? `No figure: ${drawn.error.message}` : "Drawing the figure."}</p>;
   const tapes = sketch.tapes.map(({ measure, ...tape }) => ({ ...tape, name: measure }));
   const face = tapes.find((tape) => tape.name === hand.lit)?.face ?? "front";
   const figure = face === "side" ? sketch.side : sketch.front;

@@ -8,6 +8,7 @@ import { OnTheBody } from "./OnTheBody";
 import { TakeAway } from "../../entry/TakeAway";
 import { Layers } from "./Layers";
 import { useWearer } from "./useWearer";
+import { PutRight } from "../../frame/PutRight";
 import { to } from "../../frame/registry";
 import { changed } from "../../entry/changed";
 
@@ -71,6 +72,14 @@ export function WearerSheet({ kept }: { kept: Kept }) {
       <p className="soft">
         Over the underthings, layers and shoes that will be worn. Any spelling is read: 38 1/2, 97,8 cm, 978.
       </p>
+      {kept.beyond && kept.beyond.length > 0 && (
+        <div className="banner stack" role="alert">
+          {kept.beyond.map((beyond) => (
+            <p key={beyond}>{beyond}</p>
+          ))}
+          <PutRight at={`/api/v1/wearers/${kept.id}/put-right`} />
+        </div>
+      )}
       {save.isError && (
         <p className="wrong-words" role="alert">
           {save.error.message}

@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { answered, client, ifMatch, type Of, Refused } from "../../api/client";
-import { useSaved } from "../../frame/saved";
+import { NOT_YET, useSaved } from "../../frame/saved";
+import { SHEET } from "../../waiting/sheet";
 
 type Kept = Of<"KeptWearer">;
 
@@ -8,6 +9,7 @@ type Kept = Of<"KeptWearer">;
 export function useWearer(kept: Kept) {
   const queries = useQueryClient();
   const save = useMutation({
+    mutationKey: SHEET,
     mutationFn: async (change: (wearer: Of<"Wearer">) => Of<"Wearer">) => {
       const put = async (version: number, wearer: Of<"Wearer">) =>
         answered(
@@ -39,13 +41,7 @@ export function useWearer(kept: Kept) {
     },
   });
   useSaved(
-    save.isPending
-      ? save.failureCount > 0
-        ? "Kept here, not saved yet"
-        : "Saving"
-      : save.isError
-        ? "Not taken"
-        : "Saved",
+    save.isPending ? (save.failureCount > 0 ? NOT_YET : "Saving") : save.isError ? "Not taken" : "Saved",
     save.failureCount > 0,
   );
   return save;

@@ -5,13 +5,12 @@ import { Panels } from "../../cloth/Panels";
 /** One way of making the change: what each seam gives, what comes of it, and the panels with it. */
 export function Plan(props: {
   plan: Of<"SharePlan">;
-  level: Of<"LevelName">;
   /** The plan that holds now. */
   chosen?: boolean;
   onChoose?: () => void;
 }) {
   const { plan } = props;
-  const after = plan.levels.find((row) => row.level === props.level);
+  const { besides, total } = plan.shown;
   return (
     <section className={`plan ${props.chosen ? "now" : ""}`} data-testid="plan" aria-label={plan.title}>
       <h2>{plan.title}</h2>
@@ -33,11 +32,18 @@ export function Plan(props: {
               <td className="num">{part.shown[1]}</td>
             </tr>
           ))}
+          {besides && (
+            <tr>
+              <td>other lines and hems</td>
+              <td />
+              <td className="num">{besides}</td>
+            </tr>
+          )}
           <tr>
             <td>in all</td>
             <td />
             <td className="num">
-              <strong>{after?.shown.change ?? 0}</strong>
+              <strong>{total}</strong>
             </td>
           </tr>
         </tbody>

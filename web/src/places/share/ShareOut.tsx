@@ -106,9 +106,9 @@ export default function ShareOut({ id, draft, job, solution }: AtWork) {
       {out && (
         <>
           <div className="plans" data-testid="plans">
-            <Plan plan={out.pinned} level={out.level} chosen />
+            <Plan plan={out.pinned} chosen />
             {out.alternatives.map((plan) => (
-              <Plan key={plan.title} plan={plan} level={out.level} onChoose={() => choose(plan)} />
+              <Plan key={plan.title} plan={plan} onChoose={() => choose(plan)} />
             ))}
           </div>
           <Limits sources={out.sources} />

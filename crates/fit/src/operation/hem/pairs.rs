@@ -17,7 +17,13 @@ impl HemSolver<'_> {
         let ask = self.habits.rule(HouseRule::HemPairAsk);
         let row = |words: String, left: f64, right: f64| {
             let take_up = [left, right, left - right].map(Length::hundredth);
-            HemPairRow { words, take_up, shown: take_up.map(|each| self.habits.scale.number(each)) }
+            let [left, right, _] = take_up;
+            let apart = self.habits.scale.between(right, left);
+            HemPairRow {
+                words,
+                take_up,
+                shown: [left, right, apart].map(|each| self.habits.scale.number(each)),
+            }
         };
         let reads = |side| work.wish.readings.iter().any(|reading| reading.side == side);
         match (lines, work.rings.as_slice()) {

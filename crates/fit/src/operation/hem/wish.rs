@@ -7,6 +7,7 @@ use super::kind::HemKind;
 use super::landmark::Landmark;
 use crate::garment::{HemName, Shape, SleeveBuild};
 use crate::house::choice::{LevelBy, LiningEdge, LiningHangs};
+use crate::house::ranges;
 use crate::reading::side::Side;
 use crate::solve::job_error::{JobError, within};
 use crate::unit::length::Length;
@@ -65,7 +66,6 @@ pub struct HemReading {
     pub side: Side,
     /// Where round the hem, in degrees: a skirt from the centre front over the left side; a leg from the
     /// inseam over the front; a sleeve from its underarm over the front.
-    #[cfg_attr(feature = "schema", schema(minimum = 0.0, maximum = 360.0))]
     pub at: f64,
     /// What was read.
     pub read: HemRead,
@@ -172,9 +172,6 @@ pub struct HemWish {
     pub mitre_facing: bool,
 }
 
-/// Most readings round one hem.
-const MOST_READINGS: usize = 144;
-
 impl HemWish {
     /// A hem with nothing said but where it shall be.
     #[must_use]
@@ -207,16 +204,16 @@ impl HemWish {
         let on_sleeve = self.hem == HemName::Sleeve;
         match self.wanted {
             Wanted::Edge { shorten } => {
-                within(at("wanted.shorten"), "what the hem is shortened by", shorten.mm(), -300.0, 1500.0)?;
+                within(at("wanted.shorten"), ranges::SHORTEN, shorten.mm())?;
             }
             Wanted::Floor { height } => {
                 if on_sleeve {
                     return Err(JobError::at(at("wanted"), HemError::SleeveFromFloor));
                 }
-                within(at("wanted.height"), "the height above the floor", height.mm(), 0.0, 1500.0)?;
+                within(at("wanted.height"), ranges::FLOOR, height.mm())?;
             }
             Wanted::Garment { length } => {
-                within(at("wanted.length"), "the other garment's length", length.mm(), 20.0, 2000.0)?;
+                within(at("wanted.length"), ranges::OTHER_LENGTH, length.mm())?;
             }
             Wanted::Landmark { landmark, below } => {
                 if landmark.on_arm() != on_sleeve {
@@ -224,40 +221,28 @@ impl HemWish {
                 }
                 // Nothing hangs below the floor.
                 let most = if landmark == Landmark::Shoe { 0.0 } else { 900.0 };
-                within(at("wanted.below"), "the distance below the landmark", below.mm(), -900.0, most)?;
+                within(at("wanted.below"), ranges::BELOW.up_to(most), below.mm())?;
             }
             Wanted::Pins => {}
         }
-        within(at("shoes"), "what the shoes lift", self.shoes.mm(), 0.0, 200.0)?;
+        within(at("shoes"), ranges::SHOES, self.shoes.mm())?;
         if let Some(allowance) = self.allowance {
-            within(at("allowance"), "the hem's allowance", allowance.mm(), 3.0, 150.0)?;
+            within(at("allowance"), ranges::HEM_ALLOWANCE, allowance.mm())?;
         }
         if let Some(high_low) = self.high_low {
             for (name, length) in [("front", high_low.front), ("back", high_low.back)] {
-                within(
-                    at(&format!("high_low.{name}")),
-                    "the difference of an uneven hem",
-                    length.mm(),
-                    -800.0,
-                    800.0,
-                )?;
+                within(at(&format!("high_low.{name}")), ranges::UNEVEN, length.mm())?;
             }
             for (name, length) in [("blend_front", high_low.blend_front), ("blend_back", high_low.blend_back)]
             {
-                within(
-                    at(&format!("high_low.{name}")),
-                    "the blend of an uneven hem",
-                    length.mm(),
-                    20.0,
-                    1500.0,
-                )?;
+                within(at(&format!("high_low.{name}")), ranges::BLEND, length.mm())?;
             }
         }
         if let Some(ShortenAt::Tuck { above }) = self.shorten_at {
-            within(at("shorten_at.above"), "the height of the tuck", above.mm(), 0.0, 1500.0)?;
+            within(at("shorten_at.above"), ranges::TUCK_ABOVE, above.mm())?;
         }
         let count = self.readings.len() as f64;
-        within(at("readings"), "the number of readings", count, 0.0, MOST_READINGS as f64)?;
+        within(at("readings"), ranges::HEM_READINGS, count)?;
         let mut ids = std::collections::BTreeSet::new();
         for (i, reading) in self.readings.iter().enumerate() {
             let at = |part: &str| format!("{path}.readings[{i}].{part}");
@@ -267,16 +252,24 @@ impl HemWish {
             if shape.is_paired_hem(self.hem) == (reading.side == Side::Centre) {
                 return Err(JobError::at(at("side"), HemError::Side { hem: self.hem, side: reading.side }));
             }
-            within(at("at"), "the place round the hem, in degrees,", reading.at, 0.0, 360.0)?;
+            within(at("at"), ranges::AROUND, reading.at)?;
             match reading.read {
                 HemRead::FloorToEdge if on_sleeve => {
                     return Err(JobError::at(at("read"), HemError::SleeveFromFloor));
                 }
                 HemRead::FloorToEdge => {
-                    within(at("length"), "the height of the edge", reading.length.mm(), 0.0, 1600.0)?;
+                    within(
+                        at("length"),
+                        ranges::HEM_READ.of("the height of the edge").from(0.0),
+                        reading.length.mm(),
+                    )?;
                 }
                 HemRead::EdgeToPin => {
-                    within(at("length"), "what is pinned up", reading.length.mm(), -300.0, 1500.0)?;
+                    within(
+                        at("length"),
+                        ranges::HEM_READ.of("what is pinned up").up_to(1500.0),
+                        reading.length.mm(),
+                    )?;
                 }
             }
         }

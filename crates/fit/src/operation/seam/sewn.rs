@@ -56,6 +56,10 @@ pub(crate) struct CarriedLine<'a> {
     pub(crate) on: &'a [Side],
     /// What the line has to do, stations counted on past the underarm.
     pub(crate) problem: LineProblem,
+    /// What each seam does by itself where only part of the line goes on beyond the underarm, nothing where it is not
+    /// pinned; and how much of it goes on.
+    pub(crate) apart: [Option<LineProblem>; 2],
+    pub(crate) share: f64,
 }
 
 impl Operation for CarriedLine<'_> {
@@ -72,7 +76,26 @@ impl Operation for CarriedLine<'_> {
 
 impl Wanted for CarriedLine<'_> {
     fn line(&self) -> Result<[Line; 2], LineRefusal> {
-        Ok(self.problem.solve()?.cut(self.seams[0].length).into())
+        let carried = self.problem.solve().map(|line| <[Line; 2]>::from(line.cut(self.seams[0].length)));
+        if self.share >= 1.0 {
+            return carried;
+        }
+        let own = |i: usize| match &self.apart[i] {
+            Some(problem) => problem.solve(),
+            None => Ok(Line::nothing(self.seams[i].length)),
+        };
+        // What cannot be sewn one way is left to the other.
+        match (carried, own(0).and_then(|below| Ok([below, own(1)?]))) {
+            (Ok(carried), Ok(apart)) => {
+                let mixed = |i: usize| {
+                    let both = [(self.share, carried[i].clone()), (1.0 - self.share, apart[i].clone())];
+                    Line::mixed(&both).ok_or(LineRefusal::Trouble)
+                };
+                Ok([mixed(0)?, mixed(1)?])
+            }
+            (Ok(lines), Err(_)) | (Err(_), Ok(lines)) => Ok(lines),
+            (Err(refusal), Err(_)) => Err(refusal),
+        }
     }
 }
 

@@ -2,7 +2,7 @@
 
 use super::work::SeamWork;
 use crate::cloth::family::{ClothFamily, Fibre, Surface};
-use crate::garment::{Block, SeamName, Source};
+use crate::garment::{Block, Source};
 use crate::house::choice::TriedIn;
 use crate::judge::cap_fault::CapFault;
 use crate::plan::act::Act;
@@ -49,7 +49,7 @@ impl Builder<'_> {
             how.push(match fault {
                 CapFault::Short { by } => {
                     let by = self.write(by);
-                    how!("{of} the cap lacks {by} for this armhole: take the armhole in at the side by so much, or let the sleeve keep it at its underarm.", of, by)
+                    how!("{of} the cap lacks {by} for this armhole: let the sleeve out by so much at the top, or leave the armhole smaller at the side.", of, by)
                 }
                 CapFault::Long { by } => {
                     let by = self.write(by);
@@ -57,12 +57,7 @@ impl Builder<'_> {
                 }
                 CapFault::Apart { by } => {
                     let by = self.write(by);
-                    let act = if self.shape.has(SeamName::SleeveUnderarm) {
-                        "carry the side's line into the sleeve"
-                    } else {
-                        "take the sleeve's own seams in by as much at the top"
-                    };
-                    how!("{of} armhole and cap change by {by} more than each other: {act}, or ease the difference in above the notches.", of, by, act)
+                    how!("{of} armhole and cap change by {by} more than each other: the cap's ease takes it up. Share it out above the notches.", of, by)
                 }
             });
         }

@@ -34,6 +34,8 @@ pub(crate) const ELBOW_SHARE: f64 = 0.56;
 const TOP_SHARE: f64 = 0.62;
 /// Lowest cap that can be drawn, in millimetres.
 const LEAST_CAP: f64 = 15.0;
+/// Lowest underarm that can be drawn above a sleeve's hem, in millimetres.
+const LEAST_UNDERARM: f64 = 5.0;
 const WITHIN: f64 = 1e-4;
 
 /// Adds the sleeve's panels and levels to a drawn body.
@@ -89,6 +91,13 @@ pub(super) fn add(shape: &Shape, pattern: &mut Pattern) -> Result<(), TemplateEr
     let mut underarm = seam;
     for _ in 0..8 {
         underarm += seam - shaping(underarm).path(0.0, false).perimeter(WITHIN);
+        if underarm < LEAST_UNDERARM {
+            return Err(shape.disagree(
+                FlatName::SleeveSeam,
+                FlatName::Wrist,
+                "so short a seam does not reach from the hem's width to that of the upper sleeve",
+            ));
+        }
     }
     let rise = match over {
         Some(over) => over - underarm,

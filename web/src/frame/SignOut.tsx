@@ -1,0 +1,52 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { Button, Modal } from "antd";
+import { useCallback, useEffect, useState } from "react";
+import { answered, client } from "../api/client";
+import { inWords } from "../waiting/records";
+import { usePost, useStanding } from "../waiting/usePost";
+
+/** Signs out; where something waits, only after saying what, and what becomes of it. */
+export function SignOut({ name, onStay }: { name: string; onStay: () => void }) {
+  const queries = useQueryClient();
+  const { waiting, keeps } = useStanding(usePost());
+  const [wrong, setWrong] = useState<string | null>(null);
+  const words = inWords([...waiting]);
+  const leave = useCallback(async () => {
+    try {
+      await answered(client.DELETE("/api/v1/session"));
+      queries.clear();
+      window.location.assign("/");
+    } catch (refusal) {
+      setWrong(refusal instanceof Error ? refusal.message : null);
+    }
+  }, [queries]);
+  // Nothing waits: nothing is asked.
+  const [asks] = useState(words !== null);
+  useEffect(() => {
+    if (!asks) void leave();
+  }, [asks, leave]);
+  if (!asks && wrong === null) return null;
+  return (
+    <Modal open onCancel={onStay} footer={null} title="Sign out now?">
+      {words && (
+        <p>
+          Not saved yet: {words}.{" "}
+          {keeps
+            ? `They stay in this browser under ${name}, and go in when you sign in here again.`
+            : "This browser keeps nothing: they are lost when you sign out now."}
+        </p>
+      )}
+      {wrong && (
+        <p className="wrong-words" role="alert">
+          {wrong}
+        </p>
+      )}
+      <div className="row">
+        <Button type="primary" onClick={onStay}>
+          Stay
+        </Button>
+        <Button onClick={() => void leave()}>Sign out</Button>
+      </div>
+    </Modal>
+  );
+}
