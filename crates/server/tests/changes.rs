@@ -7,7 +7,7 @@ use std::io::{BufRead, BufReader};
 use std::sync::mpsc::{Receiver, RecvTimeoutError, channel};
 use std::time::Duration;
 
-use common::{Client, Running, example};
+use common::{Client, begun, example};
 use serde_json::{Value, json};
 use uuid::Uuid;
 
@@ -16,18 +16,6 @@ const FITTING: &str = "01930000-0000-7000-8000-00000000b002";
 
 fn at() -> String {
     format!("/api/v1/fittings/{FITTING}")
-}
-
-/// A workroom with the example's garment, its first fitting begun and nothing read.
-fn begun() -> (Running, Client) {
-    let server = Running::start();
-    let ada = server.account("ada@example.org");
-    let (garment, _) = example(GARMENT);
-    assert_eq!(ada.put(&format!("/api/v1/garments/{GARMENT}"), None, &garment).status, 200);
-    let begin = json!({ "garment": GARMENT, "held_on": "2026-11-16" });
-    let answer = post(&ada, &[json!({ "id": Uuid::now_v7(), "begin": begin })]);
-    assert_eq!(answer["record"]["number"], 1, "{answer}");
-    (server, ada)
 }
 
 fn post(client: &Client, changes: &[Value]) -> Value {
@@ -65,7 +53,7 @@ fn undo(client: &Client, line: &Value, also: &[Value]) -> common::Answer {
 
 #[test]
 fn several_changes_are_each_answered_for_themselves_and_made_once() {
-    let (_server, ada) = begun();
+    let (_server, ada) = begun(GARMENT, FITTING);
     let changes = [
         change(&[pin("a", 600.0, 12.0), pin("b", 700.0, 14.0)]),
         change(&[pin("c", 9999.0, 12.0)]),
@@ -112,7 +100,7 @@ fn several_changes_are_each_answered_for_themselves_and_made_once() {
 
 #[test]
 fn the_same_changes_sent_several_times_at_once_by_several_hands_lose_nothing() {
-    let (_server, ada) = begun();
+    let (_server, ada) = begun(GARMENT, FITTING);
     let all: Vec<Value> =
         (0..12).map(|i| change(&[pin(&format!("p{i}"), 300.0 + 50.0 * f64::from(i), 8.0)])).collect();
     std::thread::scope(|scope| {
@@ -146,7 +134,7 @@ fn the_same_changes_sent_several_times_at_once_by_several_hands_lose_nothing() {
 
 #[test]
 fn a_line_is_taken_back_by_name_with_what_stands_on_it_and_can_come_again() {
-    let (_server, ada) = begun();
+    let (_server, ada) = begun(GARMENT, FITTING);
     let put = post(&ada, &[change(&[pin("a", 600.0, 12.0)])])["answers"][0]["line"].clone();
     let moved = post(&ada, &[change(&[pin("a", 600.0, 15.0)])])["answers"][0]["line"].clone();
     post(&ada, &[change(&[pin("b", 700.0, 10.0)])]);
@@ -184,7 +172,7 @@ fn a_line_is_taken_back_by_name_with_what_stands_on_it_and_can_come_again() {
 
 #[test]
 fn what_the_craft_does_not_allow_is_not_taken_back_either() {
-    let (_server, ada) = begun();
+    let (_server, ada) = begun(GARMENT, FITTING);
     let put = post(&ada, &[change(&[pin("a", 600.0, 12.0)])])["answers"][0]["line"].clone();
     let wish = json!({ "change": "wish_hem", "wish": { "hem": "hem", "wanted": { "from": "pins" } } });
     let read = json!({ "change": "read_hem", "hem": "hem",
@@ -237,7 +225,7 @@ const SOON: Duration = Duration::from_secs(20);
 
 #[test]
 fn whoever_has_a_fitting_open_hears_of_each_change_once_and_whose_it_replaced() {
-    let (server, ada) = begun();
+    let (server, ada) = begun(GARMENT, FITTING);
     let other = server.signed_in("ada@example.org");
     let began =
         ada.get(&format!("/api/v1/garments/{GARMENT}/journal")).body[0]["id"].as_i64().expect("a line");
@@ -261,7 +249,7 @@ fn whoever_has_a_fitting_open_hears_of_each_change_once_and_whose_it_replaced() 
 
 #[test]
 fn a_friends_device_reads_one_fitting_and_does_nothing_else() {
-    let (server, ada) = begun();
+    let (server, ada) = begun(GARMENT, FITTING);
     let code = ada.send(
         "POST",
         &format!("{}/guest-codes", at()),

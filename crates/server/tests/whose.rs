@@ -6,7 +6,7 @@ use std::io::{BufRead, BufReader};
 use std::sync::mpsc::channel;
 use std::time::Duration;
 
-use common::{Answer, Client, Running, example};
+use common::{Answer, Client, Running, begun};
 use serde_json::{Value, json};
 use uuid::Uuid;
 
@@ -15,17 +15,6 @@ const FITTING: &str = "01930000-0000-7000-8000-00000000c002";
 
 fn at() -> String {
     format!("/api/v1/fittings/{FITTING}")
-}
-
-/// A workroom with the example's garment and its first fitting, nothing read.
-fn begun() -> (Running, Client) {
-    let server = Running::start();
-    let ada = server.account("ada@example.org");
-    let (garment, _) = example(GARMENT);
-    assert_eq!(ada.put(&format!("/api/v1/garments/{GARMENT}"), None, &garment).status, 200);
-    let begin = json!({ "garment": GARMENT, "held_on": "2026-11-16" });
-    assert_eq!(post(&ada, FITTING, &[json!({ "id": Uuid::now_v7(), "begin": begin })]).status, 200);
-    (server, ada)
 }
 
 fn post(client: &Client, fitting: &str, changes: &[Value]) -> Answer {
@@ -88,7 +77,7 @@ fn asked(client: &Client, method: &str, path: &str, page: &str, body: Option<Val
 
 #[test]
 fn the_page_of_somebody_who_is_not_in_any_more_reads_and_changes_nothing() {
-    let (server, ada) = begun();
+    let (server, ada) = begun(GARMENT, FITTING);
     let hers = page(&ada);
     let habits = ada.get("/api/v1/habits").body;
     assert_eq!(asked(&ada, "GET", "/api/v1/garments", &hers, None).0, 200);
@@ -137,7 +126,7 @@ fn the_page_of_somebody_who_is_not_in_any_more_reads_and_changes_nothing() {
 
 #[test]
 fn taking_back_never_wipes_what_came_meanwhile() {
-    let (_server, ada) = begun();
+    let (_server, ada) = begun(GARMENT, FITTING);
     for round in 0..40 {
         let id = format!("p{round}");
         let line = line_of(&post(&ada, FITTING, &[pin(&id, 300.0 + 10.0 * f64::from(round), 8.0)]));
@@ -161,7 +150,7 @@ fn taking_back_never_wipes_what_came_meanwhile() {
 
 #[test]
 fn the_same_taken_back_twice_at_once_is_one_line_and_a_change_of_nothing_is_none() {
-    let (_server, ada) = begun();
+    let (_server, ada) = begun(GARMENT, FITTING);
     for round in 0..20 {
         let station = 300.0 + 10.0 * f64::from(round);
         let line = line_of(&post(&ada, FITTING, &[pin("a", station, 8.0)]));
@@ -182,7 +171,7 @@ fn the_same_taken_back_twice_at_once_is_one_line_and_a_change_of_nothing_is_none
 
 #[test]
 fn beginnings_at_one_moment_take_numbers_of_their_own() {
-    let (_server, ada) = begun();
+    let (_server, ada) = begun(GARMENT, FITTING);
     let numbers: Vec<i64> = std::thread::scope(|scope| {
         let begin = || {
             let begin = json!({ "garment": GARMENT, "held_on": "2026-11-17" });
@@ -206,7 +195,7 @@ fn beginnings_at_one_moment_take_numbers_of_their_own() {
 
 #[test]
 fn a_friend_fills_neither_its_hosts_line_nor_its_history() {
-    let (server, ada) = begun();
+    let (server, ada) = begun(GARMENT, FITTING);
     let first = line_of(&post(&ada, FITTING, &[pin("host", 500.0, 8.0)]));
     let bea = friend(&server, &ada, "Bea");
     let reading = |i: u32| pin(&format!("f{i}"), 200.0 + f64::from(i), 6.0);
@@ -239,7 +228,7 @@ fn ends(client: &Client) -> std::sync::mpsc::Receiver<()> {
 
 #[test]
 fn a_stream_ends_with_its_session_by_whatever_way_that_ends() {
-    let (server, ada) = begun();
+    let (server, ada) = begun(GARMENT, FITTING);
     // Well before a stream would look by itself.
     let soon = Duration::from_secs(8);
     let here = || server.signed_in("ada@example.org");

@@ -1,16 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { apply, between, type Fitting, type Pin, same } from "./changes";
-
-const fitting: Fitting = { held_on: "2026-11-16", intention: "easy", anchored: false };
-const pin = (id: string, reading: number): Pin => ({
-  id,
-  seam: "outseam",
-  side: "left",
-  datum: "hem",
-  station: 600,
-  mode: "seam_to_pin",
-  reading,
-});
+import { apply, between, type Fitting, same } from "./changes";
+import { fitting, pin } from "./sample";
 
 describe("what lies between two fittings", () => {
   const rich: Fitting = {

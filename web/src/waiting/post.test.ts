@@ -1,21 +1,12 @@
 import { describe, expect, it } from "vitest";
 import { type Problem, Refused } from "../api/client";
 import { newer, seen } from "../fitting/base";
-import type { Fitting, Pin } from "../fitting/changes";
+import type { Pin } from "../fitting/changes";
+import { fitting, pin } from "../fitting/sample";
 import type { Cupboard } from "./cupboard";
 import { type Answered, type News, Post, type Told, type WasRead, type Ways } from "./post";
 import { batch, inOrder, inWords, type Posted, type Waiting } from "./records";
 
-const fitting: Fitting = { held_on: "2026-11-16", intention: "easy", anchored: false };
-const pin = (id: string, reading: number): Pin => ({
-  id,
-  seam: "outseam",
-  side: "left",
-  datum: "hem",
-  station: 600,
-  mode: "seam_to_pin",
-  reading,
-});
 const posted = (id: string, reading: number): Posted => ({
   id,
   parts: [{ change: "put_pin", pin: pin(id, reading) }],

@@ -7,6 +7,7 @@ pub mod chance;
 use std::net::TcpListener;
 
 use serde_json::{Value, json};
+use uuid::Uuid;
 use vemble_server::{App, Options};
 use vemble_store::{Store, testing};
 
@@ -127,6 +128,19 @@ impl Client {
     pub fn put(&self, path: &str, version: Option<&str>, body: &Value) -> Answer {
         self.send("PUT", path, version, Some(body.clone()))
     }
+}
+
+/// A workroom with the example's garment, its first fitting begun and nothing read.
+pub fn begun(garment: &str, fitting: &str) -> (Running, Client) {
+    let server = Running::start();
+    let ada = server.account("ada@example.org");
+    let (record, _) = example(garment);
+    assert_eq!(ada.put(&format!("/api/v1/garments/{garment}"), None, &record).status, 200);
+    let begin = json!({ "garment": garment, "held_on": "2026-11-16" });
+    let changes = json!({ "changes": [{ "id": Uuid::now_v7(), "begin": begin }] });
+    let answer = ada.send("POST", &format!("/api/v1/fittings/{fitting}/changes"), None, Some(changes));
+    assert_eq!((answer.status, &answer.body["record"]["number"]), (200, &json!(1)), "{}", answer.body);
+    (server, ada)
 }
 
 /// The example job's garment and fitting as records of this server.
