@@ -181,6 +181,25 @@ async fn a_sheet_that_waits_says_so_and_asks_before_its_page_is_closed() {
 }
 
 #[tokio::test]
+async fn a_number_that_met_silence_is_read_when_the_workroom_is_back() {
+    let workroom = Workroom::demo();
+    let door = Contrary::before(&workroom.url).await;
+    let browser = Browser::open_demo(&door.url, DESK).await;
+    browser.goto("/people").await;
+    browser.see("Worn underneath").await;
+    door.from_now_on("POST", "/compute/lengths", Mood::DiesBefore);
+    browser.fill("waist", "81.3 cm").await;
+    browser.keys("\t").await;
+    browser.see("The workroom does not answer just now. What you typed stays where it is.").await;
+    assert_eq!(browser.value("waist").await, "81.3 cm");
+    door.be_well();
+    browser.until("what was read", || async { browser.value("waist").await == "813" }).await;
+    browser.see_saved().await;
+    let body = browser.text("body").await;
+    assert!(!body.contains("does not answer just now"), "{body}");
+}
+
+#[tokio::test]
 async fn where_a_browser_keeps_nothing_work_goes_on_and_nothing_is_claimed() {
     for broken in [
         "Object.defineProperty(window, 'indexedDB', { value: undefined })",
@@ -211,6 +230,35 @@ async fn where_a_browser_keeps_nothing_work_goes_on_and_nothing_is_claimed() {
             })
             .await;
     }
+}
+
+#[tokio::test]
+async fn a_browser_whose_storage_opens_late_keeps_all_the_same() {
+    let workroom = Workroom::demo();
+    let browser = Browser::open(&workroom.url, DESK).await;
+    // Nobody can open what is being made, until it is let go of.
+    browser.goto("/api/v1/health").await;
+    let held = "const [done] = arguments; \
+        indexedDB.deleteDatabase('vemble').onsuccess = () => { \
+          const asked = indexedDB.open('vemble', 1); \
+          asked.onupgradeneeded = () => { \
+            const shelf = asked.result.createObjectStore('waiting', { keyPath: 'id' }); \
+            const hold = () => { if (!window.letGo) shelf.count().onsuccess = hold; }; \
+            hold(); \
+            done(true); \
+          }; \
+          asked.onsuccess = () => asked.result.close(); \
+        }";
+    assert_eq!(browser.run_async(held, Value::Null).await, json!(true));
+    let first = browser.another_window("/").await;
+    browser.press("Open the demo workroom").await;
+    browser.see("On the rail").await;
+    browser.goto(&format!("/fittings/{}/mirror", demo_fitting(FITTING))).await;
+    browser.see_in("[data-testid=saved]", "This browser keeps nothing").await;
+    let here = browser.in_window(first).await;
+    browser.run("window.letGo = true", Value::Null).await;
+    browser.in_window(here).await;
+    browser.see_saved().await;
 }
 
 #[tokio::test]

@@ -49,10 +49,7 @@ export class Refused extends Error {
     /** In how many seconds to come back, where that was said. */
     readonly retryAfter: number | null = null,
   ) {
-    super(
-      problem?.detail ??
-        "The workroom does not answer. What you typed is kept here and goes in as soon as it is back.",
-    );
+    super(problem?.detail ?? "The workroom does not answer just now. What you typed stays where it is.");
   }
 
   /** What it means for a change that was sent. */

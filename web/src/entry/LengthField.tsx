@@ -3,6 +3,7 @@ import { Input, type InputRef } from "antd";
 import { useEffect, useId, useRef, useState } from "react";
 import { type Problem, Refused } from "../api/client";
 import { habitsQuery } from "../api/queries";
+import { pause } from "../api/sending";
 import { coarse } from "./coarse";
 import { readLengths } from "./lengths";
 import { Meant } from "./Meant";
@@ -44,12 +45,16 @@ export function LengthField(props: {
   const [ways, setWays] = useState<Problem | null>(null);
   const text = typed ?? props.shown ?? read;
   const input = useRef<InputRef>(null);
+  // What is being read; nothing once it was typed on, or the field is gone.
+  const asked = useRef<string | null>(null);
+  useEffect(() => () => void (asked.current = null), []);
   useEffect(() => {
     // What arrives in a field the cursor stands in already is chosen whole: what is typed next takes its place.
     if (props.shown && document.activeElement === input.current?.input) input.current?.select();
   }, [props.shown]);
   const leave = async (typed: string | null) => {
     if (typed === null) return;
+    asked.current = typed;
     setWays(null);
     if (typed.trim() === "") {
       props.onWrong(undefined);
@@ -58,16 +63,24 @@ export function LengthField(props: {
       setTyped(null);
       return;
     }
-    try {
-      const [length] = await readLengths(habits.data?.data, [{ field: props.name, text: typed }]);
-      props.onWrong(undefined);
-      props.onLength(length?.length, length?.shown);
-      setRead(length?.shown ?? typed);
-      // Typed on while it was being read: that is read when the field is left again.
-      setTyped((now) => (now === typed ? null : now));
-    } catch (refusal) {
-      props.onWrong(refusal instanceof Refused ? refusal.message : String(refusal));
-      if (refusal instanceof Refused && refusal.problem?.readings?.length) setWays(refusal.problem);
+    for (;;) {
+      try {
+        const [length] = await readLengths(habits.data?.data, [{ field: props.name, text: typed }]);
+        props.onWrong(undefined);
+        props.onLength(length?.length, length?.shown);
+        setRead(length?.shown ?? typed);
+        // Typed on while it was being read: that is read when the field is left again.
+        setTyped((now) => (now === typed ? null : now));
+        return;
+      } catch (refusal) {
+        if (asked.current !== typed) return;
+        props.onWrong(refusal instanceof Refused ? refusal.message : String(refusal));
+        if (refusal instanceof Refused && refusal.problem?.readings?.length) setWays(refusal.problem);
+        // Silence says nothing about what was typed: it is read when the workroom is back.
+        if (!(refusal instanceof Refused && refusal.isSilence)) return;
+        await new Promise((done) => setTimeout(done, pause(1, refusal.retryAfter)));
+        if (asked.current !== typed) return;
+      }
     }
   };
   const take = () => {
@@ -93,7 +106,10 @@ export function LengthField(props: {
         placeholder={props.ghost ? `≈ ${props.ghost}` : undefined}
         autoFocus={props.autoFocus ?? false}
         onFocus={props.onHold}
-        onChange={(event) => setTyped(event.target.value)}
+        onChange={(event) => {
+          asked.current = null;
+          setTyped(event.target.value);
+        }}
         onBlur={take}
         onPressEnter={(event) => {
           // Enter takes the reading; it does not send off a sheet that is still being filled in.

@@ -15,15 +15,19 @@ interface Shelves extends DBSchema {
   waiting: { key: string; value: Waiting };
 }
 
-/** Longest wait for it, in milliseconds: one that does not open is none. */
+/** Longest wait for it, in milliseconds: one that does not open is none, until it does. */
 const OPENS_WITHIN = 2_000;
+class TooLong extends Error {}
 const tooLong = () =>
   new Promise<never>((_, fail) => {
-    setTimeout(() => fail(new Error("the cupboard does not open")), OPENS_WITHIN);
+    setTimeout(() => fail(new TooLong("the cupboard does not open")), OPENS_WITHIN);
   });
 
-/** This browser's own. It keeps what it can: what goes wrong is told by `keeps`, never thrown. */
-export function browserCupboard(onChanged: () => void): Cupboard {
+/**
+ * This browser's own. It keeps what it can: what goes wrong is told by `keeps`, never thrown. `onChanged` hears when that
+ * changes, and `onLate` when it opened after all: what lies in it was not seen yet.
+ */
+export function browserCupboard(onChanged: () => void, onLate: () => void = onChanged): Cupboard {
   let opened: Promise<IDBPDatabase<Shelves>> | null = null;
   const open = () =>
     (opened ??= openDB<Shelves>("vemble", 1, {
@@ -54,15 +58,23 @@ export function browserCupboard(onChanged: () => void): Cupboard {
   };
   async function tried<Done>(work: () => Promise<Done>, otherwise: Done): Promise<Done> {
     const kept = cupboard.keeps;
+    const working = work();
     try {
-      return await Promise.race([work(), tooLong()]);
-    } catch {
+      return await Promise.race([working, tooLong()]);
+    } catch (error) {
       cupboard.keeps = false;
-      opened = null;
+      if (error instanceof TooLong) working.then(late, () => (opened = null));
+      else opened = null;
       return otherwise;
     } finally {
       if (kept !== cupboard.keeps) onChanged();
     }
+  }
+  /** A machine with much else to do opened it late: it keeps all the same. */
+  function late() {
+    if (cupboard.keeps) return;
+    cupboard.keeps = true;
+    onLate();
   }
   return cupboard;
 }

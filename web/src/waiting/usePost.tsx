@@ -55,7 +55,10 @@ export function PostOffice(props: { owner: string; name: string; there: boolean;
   const [opened, setOpened] = useState<Post | null>(null);
   const post = useMemo(() => {
     let channel: BroadcastChannel | null = null;
-    const cupboard = browserCupboard(() => made.changed());
+    const cupboard = browserCupboard(
+      () => made.changed(),
+      () => void made.open().then(() => made.again()),
+    );
     const made: Post = new Post(owner, cupboard, waysFor(queries), (told) =>
       channel?.postMessage({ owner, told }),
     );
