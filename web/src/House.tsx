@@ -44,6 +44,15 @@ export function House() {
     window.addEventListener(SIGNED_OUT, ask);
     return () => window.removeEventListener(SIGNED_OUT, ask);
   }, [queries]);
+  const page = who.data?.page ?? null;
+  useEffect(() => {
+    // Whoever comes in or leaves by one window of this browser does so in all of them: they ask at once.
+    if (typeof BroadcastChannel === "undefined") return undefined;
+    const windows = new BroadcastChannel("vemble.who");
+    windows.onmessage = () => void queries.invalidateQueries({ queryKey: whoQuery.queryKey });
+    windows.postMessage(page);
+    return () => windows.close();
+  }, [queries, page]);
   const now = insideOf(who.data);
   // A friend comes in again by new words: another device to the workroom, the same friend here.
   if (now && (inside.current === null || inside.current.owner === now.owner)) {

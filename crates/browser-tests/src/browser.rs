@@ -98,7 +98,6 @@ impl Browser {
             "--disable-sync",
             "--disable-dev-shm-usage",
             "--lang=en-GB",
-            "--force-prefers-reduced-motion",
             &profile_flag,
         ];
         let metrics = json!({
@@ -263,9 +262,15 @@ impl Browser {
         self.client.perform_actions(hand).await.expect("a hand");
     }
 
-    /// A thing is pressed as soon as it is there, can be used, and nothing lies over it.
+    /// A thing is pressed as soon as it is there, can be used, and nothing lies over it. While a window over the page
+    /// opens, a press would land beside what is still on its way.
     async fn click(&self, at: Locator<'_>, name: &str) {
+        let opening =
+            "return !!document.querySelector('.ant-modal.ant-zoom-enter, .ant-modal.ant-zoom-appear')";
         self.until(&format!("{name:?} to press"), || async {
+            if self.run(opening, json!([])).await != json!(false) {
+                return false;
+            }
             match self.client.find(at).await {
                 Ok(found) => found.is_enabled().await.unwrap_or(false) && found.click().await.is_ok(),
                 Err(_) => false,

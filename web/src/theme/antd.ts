@@ -1,13 +1,9 @@
 import type { ThemeConfig } from "antd";
 import { tokens } from "./tokens";
 
-/** Whoever asks their device for less motion gets windows that stand where they are at once. */
-const motion = !window.matchMedia("(prefers-reduced-motion: reduce)").matches;
-
 /** Ant Design in the house's cloth: flat, square-shouldered, inked rather than shadowed. */
 export const theme: ThemeConfig = {
   token: {
-    motion,
     colorPrimary: tokens.chalk,
     colorInfo: tokens.chalk,
     colorError: tokens.thread,
