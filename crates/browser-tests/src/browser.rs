@@ -387,14 +387,26 @@ impl Browser {
     /// # Panics
     /// When the driver refuses it.
     pub async fn on_every_page(&self, script: &str) {
+        self.ask("Page.addScriptToEvaluateOnNewDocument", json!({ "source": script })).await;
+    }
+
+    /// From now on its owner has asked their device for less motion.
+    ///
+    /// # Panics
+    /// When the driver refuses it.
+    pub async fn with_less_motion(&self) {
+        let less = json!({ "name": "prefers-reduced-motion", "value": "reduce" });
+        self.ask("Emulation.setEmulatedMedia", json!({ "features": [less] })).await;
+    }
+
+    /// Asks the browser itself for something.
+    async fn ask(&self, what: &str, params: Value) {
         let session = self.client.session_id().await.ok().flatten().expect("a session");
-        let asked = json!({
-            "cmd": "Page.addScriptToEvaluateOnNewDocument", "params": { "source": script },
-        });
+        let asked = json!({ "cmd": what, "params": params });
         ureq::post(&format!("{}/session/{session}/goog/cdp/execute", self.driven_at))
             .set("Content-Type", "application/json")
             .send_string(&asked.to_string())
-            .expect("the script is taken");
+            .expect("the browser does it");
     }
 
     /// A window in the demo workroom at a place of one of its fittings, with that fitting's id.

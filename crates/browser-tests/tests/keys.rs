@@ -174,6 +174,38 @@ async fn holds_focus(browser: &Browser) -> bool {
 }
 
 #[tokio::test]
+async fn what_opens_is_seen_by_whoever_asks_for_less_motion() {
+    let workroom = Workroom::demo();
+    let browser = Browser::open_demo(&workroom.url, DESK).await;
+    browser.with_less_motion().await;
+    browser.goto(&format!("/fittings/{}/chalk", demo_fitting(301))).await;
+    browser.see("What every level will measure").await;
+    let seen = "const over = [...document.querySelectorAll(arguments[0])].find(each => each.getClientRects().length > 0); \
+        return over ? getComputedStyle(over).opacity : ''";
+    let opened = async |what: &str, over: &str| {
+        browser
+            .until(&format!("{what} to be seen"), || async {
+                browser.run(seen, json!([over])).await == json!("1")
+            })
+            .await;
+        browser.keys(ESCAPE).await;
+        browser
+            .until(&format!("{what} to be gone"), || async {
+                browser.run(seen, json!([over])).await == json!("")
+            })
+            .await;
+    };
+    for key in ["?", "=", "F2"] {
+        browser.key_on_page(key).await;
+        opened(key, ".ant-modal, .ant-drawer-content-wrapper").await;
+    }
+    browser.press("Account").await;
+    opened("the menu", ".ant-dropdown").await;
+    browser.press_at(".unit-switch").await;
+    opened("the units", ".ant-select-dropdown").await;
+}
+
+#[tokio::test]
 async fn escape_leaves_whatever_lies_over_the_page() {
     let workroom = Workroom::demo();
     let browser = Browser::open_demo(&workroom.url, DESK).await;

@@ -29,6 +29,11 @@ const tooLong = () =>
  */
 export function browserCupboard(onChanged: () => void, onLate: () => void = onChanged): Cupboard {
   let opened: Promise<IDBPDatabase<Shelves>> | null = null;
+  let broken = false;
+  const fails = () => {
+    opened = null;
+    broken = true;
+  };
   const open = () =>
     (opened ??= openDB<Shelves>("vemble", 1, {
       upgrade: (shelves) => void shelves.createObjectStore("waiting", { keyPath: "id" }),
@@ -49,6 +54,7 @@ export function browserCupboard(onChanged: () => void, onLate: () => void = onCh
         await (await open()).put("waiting", waiting);
         // Only what was really kept shows that it keeps: a full one still opens and still empties.
         cupboard.keeps = true;
+        broken = false;
       }, undefined),
     drop: (ids) =>
       tried(async () => {
@@ -63,16 +69,16 @@ export function browserCupboard(onChanged: () => void, onLate: () => void = onCh
       return await Promise.race([working, tooLong()]);
     } catch (error) {
       cupboard.keeps = false;
-      if (error instanceof TooLong) working.then(late, () => (opened = null));
-      else opened = null;
+      if (error instanceof TooLong) working.then(late, fails);
+      else fails();
       return otherwise;
     } finally {
       if (kept !== cupboard.keeps) onChanged();
     }
   }
-  /** A machine with much else to do opened it late: it keeps all the same. */
+  /** A machine with much else to do opened it late: it keeps all the same, unless it did not take something meanwhile. */
   function late() {
-    if (cupboard.keeps) return;
+    if (cupboard.keeps || broken) return;
     cupboard.keeps = true;
     onLate();
   }
