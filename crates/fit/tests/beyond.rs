@@ -8,7 +8,7 @@ use proptest::prelude::*;
 use std::collections::BTreeSet;
 use vemble_fit::ease::Intention;
 use vemble_fit::garment::{FlatName, Kind, Seam, SeamEnd, Shape};
-use vemble_fit::line::LineEnd;
+use vemble_fit::line::{LineEnd, LineProblem, LineRefusal, LoneLine, OtherWay, Target};
 use vemble_fit::{
     About, Body, DrawnLine, Habits, Job, LineOutcome, MeasureName, Scale, Side, Solution, Weight, ladder,
     solve,
@@ -274,7 +274,6 @@ proptest! {
     fn the_lone_lines_formula_is_what_the_solver_finds(
         (shape, seam, station, depth) in one_pin(), free in any::<bool>(), steep in 5.0f64..16.0,
     ) {
-        use vemble_fit::line::{LoneLine, Target};
         let fade = steep * depth.abs() + 60.0;
         // Where it has to bend as tightly as can be sewn, or would run beyond its pin, the solver gives up a little of it.
         let within = if steep > 8.5 && !free { 0.12 } else { 0.3 };
@@ -294,7 +293,6 @@ proptest! {
 
     #[test]
     fn a_way_nothing_of_the_line_goes_decides_nothing(depth in 2.0f64..14.0, at in 0.0f64..1400.0) {
-        use vemble_fit::line::{LineRefusal, OtherWay, Target};
         let lower = LineEnd::Taper { at: 0.0 };
         let alone = common::line_problem(1600.0, vec![Target::read(at, depth)], lower, LineEnd::RunOff);
         let mut mixed = alone.clone();
@@ -316,35 +314,45 @@ proptest! {
 
     #[test]
     fn of_a_line_whose_ends_go_two_ways_the_formula_is_what_the_solver_finds(
-        depth in -14.0f64..14.0, room in 0.0f64..1.0, share in 0.0f64..1.0, below in 0.0f64..1.0,
-        ways in 0usize..6, both in any::<bool>(),
+        depth in -14.0f64..14.0, steep in 8.0f64..16.0, share in 0.01f64..1.0, below in 0.01f64..1.0, both in any::<bool>(),
     ) {
-        use vemble_fit::line::{LoneLine, OtherWay, Target};
-        let (band, pin) = (1560.0, 1080.0 + 260.0 * room);
-        let fade = 12.0 * depth.abs() + 80.0;
-        let fades = LineEnd::Taper { at: pin + fade };
-        let held = LineEnd::Hold { from: band };
-        let [one, other] = [
-            [held, LineEnd::RunOff], [LineEnd::RunOff, held], [LineEnd::RunOff, LineEnd::Carry],
-            [held, fades], [fades, LineEnd::RunOff], [LineEnd::Carry, fades],
-        ][ways];
-        let lower = LineEnd::Taper { at: pin - fade };
-        let mut asked = common::line_problem(1600.0, vec![Target::read(pin, depth)], lower, one);
-        asked.fades[1].over = Some(OtherWay { end: other, share });
-        if both {
-            asked.fades[0].over = Some(OtherWay { end: LineEnd::RunOff, share: below });
-        }
+        let asked = two_ways(depth, steep, [both.then_some(below), Some(share)]);
         let Some(lone) = LoneLine::of(&asked) else { return Ok(()) };
         let line = asked.solve().expect("a line");
         // Of each way it may be a quarter of a millimetre beside it, and all of them to one side.
         for i in 0..=160 {
-            let at = f64::from(i) * 10.0;
+            let at = f64::from(i) * asked.length / 160.0;
             prop_assert!(
-                (lone.depth(at) - line.depth(at)).abs() < 0.3,
-                "{one:?} {other:?} {share}: {} and {} at {at}", lone.depth(at), line.depth(at)
+                (lone.depth(at) - line.depth(at)).abs() < TWO_WAYS,
+                "{:?}: {} and {} at {at}", asked.fades, lone.depth(at), line.depth(at)
             );
         }
     }
+}
+
+/// How far the formula of a line with two ways may lie beside it, in millimetres.
+const TWO_WAYS: f64 = 0.3;
+
+/// One pin whose fades reach the edges, and run off them by these shares where they do.
+fn two_ways(depth: f64, steep: f64, shares: [Option<f64>; 2]) -> LineProblem {
+    let fade = steep * depth.abs() + 60.0;
+    let (pin, length) = (fade + 20.0, 2.0 * fade + 40.0);
+    let [lower, upper] = [20.0, length - 20.0].map(|at| LineEnd::Taper { at });
+    let mut asked = common::line_problem(length, vec![Target::read(pin, depth)], lower, upper);
+    for (room, share) in asked.fades.iter_mut().zip(shares) {
+        room.over = share.map(|share| OtherWay { end: LineEnd::RunOff, share });
+    }
+    asked
+}
+
+#[test]
+fn the_formula_answers_for_lines_that_fade_out_and_run_off_by_little() {
+    let answers = |share: Option<f64>| {
+        let steps = (0..60).map(f64::from);
+        let problems = steps.map(|n| two_ways(2.0 + 0.2 * n, 9.0 + 0.1 * n, [None, share]));
+        problems.filter(|problem| LoneLine::of(problem).is_some()).count()
+    };
+    assert_eq!([None, Some(0.05), Some(0.1), Some(0.2)].map(answers), [60; 4]);
 }
 
 fn measured(shape: &Shape, slim: f64) -> Body {

@@ -6,7 +6,7 @@ use common::{Client, Running, example, example_job};
 use serde_json::json;
 use uuid::Uuid;
 use vemble_fit::garment::Fixture;
-use vemble_store::{AccountId, Conn, Expected, Hand, Store, account, fitting, garment, wearer};
+use vemble_store::{AccountId, Conn, Expected, Hand, account, fitting, garment, testing, wearer};
 
 const GARMENT: Uuid = Uuid::from_u128((7 << 76) | (1 << 63) | 1);
 const FITTING: Uuid = Uuid::from_u128((7 << 76) | (1 << 63) | 2);
@@ -24,7 +24,7 @@ fn house() -> (Running, Client, Conn, AccountId) {
     let measured = json!([{ "taken_on": "2026-03-01", "measures": { "waist": 760 } }]);
     let wearer = json!({ "name": "Posy", "measured": measured });
     assert_eq!(somebody.put(&format!("/api/v1/wearers/{WEARER}"), None, &wearer).status, 200);
-    let mut conn = Store::open(&running.database, 2).expect("a store").conn().expect("a connection");
+    let mut conn = testing::store(&running.database, 2).conn().expect("a connection");
     let account = account::by_email(&mut conn, "ada@example.org").expect("an answer").expect("an account");
     (running, somebody, conn, account)
 }

@@ -332,8 +332,7 @@ fn who_signs_out_or_deletes_the_account_while_a_file_goes_in_leaves_all_of_it_or
         assert_eq!(end["holds"]["fittings"], 36, "{end}");
     }
     // Nothing hangs in a house nobody has.
-    let mut conn =
-        vemble_store::Store::open(&server.database, 1).expect("a store").conn().expect("a connection");
+    let mut conn = vemble_store::testing::store(&server.database, 1).conn().expect("a connection");
     for round in (0..search(6)).step_by(2) {
         let email = format!("round{round}@example.org");
         if let Some(id) = vemble_store::account::by_email(&mut conn, &email).expect("an answer") {

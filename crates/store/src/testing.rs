@@ -3,6 +3,12 @@
 use diesel::prelude::*;
 use uuid::Uuid;
 
+use crate::error::StoreError;
+use crate::pool::Store;
+
+/// How often a store is opened again while its database does not answer.
+const TRIES: usize = 10;
+
 /// Makes an empty database and returns its URL.
 ///
 /// # Panics
@@ -16,4 +22,19 @@ pub fn fresh_database() -> String {
     diesel::sql_query(format!("CREATE DATABASE {name}")).execute(&mut conn).expect("a database");
     let (server, _) = url.rsplit_once('/').expect("a URL with a database");
     format!("{server}/{name}")
+}
+
+/// A store of a database, opened again while a busy machine keeps the database from answering.
+///
+/// # Panics
+/// When it cannot be opened at all.
+#[must_use]
+pub fn store(url: &str, connections: u32) -> Store {
+    for _ in 0..TRIES {
+        match Store::open(url, connections) {
+            Err(StoreError::Unavailable) => {}
+            opened => return opened.expect("a store"),
+        }
+    }
+    panic!("the test PostgreSQL does not answer");
 }

@@ -36,7 +36,7 @@ impl LoneLine {
     pub fn of(problem: &LineProblem) -> Option<LoneLine> {
         let pin = *problem.targets.first()?;
         let led = |share: f64, way: &LineProblem| {
-            let sides = beams(way, pin)?;
+            let sides = beams(way, pin, share)?;
             let kept = keeps(way, pin, &sides, share);
             let beyond = [way.lower, way.upper].map(|end| way.spread * overrun(end));
             kept.then_some(Way { share, sides, beyond })
@@ -136,8 +136,8 @@ impl Beam {
     }
 }
 
-/// Both sides of the pin, below and above it, meeting in one slope and one bend.
-fn beams(problem: &LineProblem, pin: Target) -> Option<[Beam; 2]> {
+/// Both sides of the pin, below and above it, meeting in one slope and one bend: of a way so much of the line goes.
+fn beams(problem: &LineProblem, pin: Target, share: f64) -> Option<[Beam; 2]> {
     let (lower, upper) = problem.free();
     let side = |end: LineEnd, at: f64, i: usize| {
         let far = match (end, problem.fades[i].held) {
@@ -162,7 +162,7 @@ fn beams(problem: &LineProblem, pin: Target) -> Option<[Beam; 2]> {
     let turn = |i: usize| bend(i, 1.0) - bend(i, 0.0);
     let mut slope = (bend(0, 0.0) - bend(1, 0.0)) / (turn(0) + turn(1));
     // Towards a free end a line goes next to nothing deeper than its pin: what it would, it takes from its slope there.
-    let [most, too_far] = [LEVEL, FREE_OVERRUN].map(|share| share * problem.spread);
+    let (most, too_far) = (LEVEL * problem.spread, FREE_OVERRUN * problem.spread / share);
     for (i, way) in [(0, -1.0), (1, 1.0)] {
         let (length, far, _) = sides[i];
         let deeper = (led(i, way * slope).jet(length)[0] - pin.depth) * pin.depth.signum();

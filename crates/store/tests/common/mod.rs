@@ -19,7 +19,7 @@ use vemble_store::{
 
 /// A store with one account, and a connection of its own.
 pub fn open() -> (Store, Conn, AccountId) {
-    let store = Store::open(&testing::fresh_database(), 3).expect("a store");
+    let store = testing::store(&testing::fresh_database(), 3);
     let mut conn = store.conn().expect("a connection");
     let id = new_account(&mut conn, "ada@example.org");
     (store, conn, id)

@@ -5,7 +5,7 @@ use std::time::{Duration, Instant};
 
 use serde_json::{Value, json};
 use vemble_server::{App, Options};
-use vemble_store::{Store, testing};
+use vemble_store::testing;
 
 /// The job that is asked for.
 pub const JOB: &str = include_str!("../../../../docs/examples/barn-dance-trousers.vemble.json");
@@ -84,7 +84,7 @@ pub fn median(mut values: Vec<Duration>) -> Duration {
 }
 
 fn serve() -> String {
-    let store = Store::open(&testing::fresh_database(), 8).expect("a store");
+    let store = testing::store(&testing::fresh_database(), 8);
     let listener = TcpListener::bind("127.0.0.1:0").expect("a port");
     let url = format!("http://{}", listener.local_addr().expect("an address"));
     let app = App::new(store, Options::default());
