@@ -6,9 +6,10 @@ use std::time::Duration;
 use actix_web::http::header::ContentType;
 use actix_web::{HttpResponse, web};
 use serde::Serialize;
+use uuid::Uuid;
 use vemble_store::{Conn, Store, StoreError};
 
-use crate::gate::{Asker, Gate};
+use crate::gate::{Asker, Gate, Turn};
 use crate::guest_share::GuestShare;
 use crate::live::Live;
 use crate::problem::Problem;
@@ -35,6 +36,12 @@ pub struct Options {
 /// Workroom files that may be on their way in at once: together a few times their largest size in memory.
 const UPLOADS: usize = 2;
 
+/// Fittings that are changed at once: fewer than there are connections, so that there are some beside them to read with.
+const CHANGING: usize = 4;
+
+/// How long a change waits for its turn: together with [`PATIENCE`] no longer than a page waits for an answer.
+const TURN_WITHIN: Duration = Duration::from_secs(1);
+
 /// Shared by all handlers.
 #[derive(Clone)]
 pub struct App {
@@ -46,6 +53,10 @@ pub struct App {
     computing: (Gate, Workers),
     /// Through which the hashing of passwords goes, which takes a core and much memory each.
     hashing: (Gate, Workers),
+    /// Through which fittings are changed.
+    changing: Gate,
+    /// Through which whole workrooms are read and packed.
+    gathering: (Gate, Workers),
     /// Through which long lists are read and written out.
     listing: (Gate, Workers),
     /// Through which large bodies are read.
@@ -95,6 +106,8 @@ impl App {
             store,
             options,
             computing: (Gate::new(cores), Workers::new("computing", cores)),
+            changing: Gate::one_of_each(CHANGING),
+            gathering: (Gate::new(half), Workers::new("gathering", half)),
             hashing: (Gate::new(half), Workers::new("hashing", half)),
             listing: (Gate::new(cores), Workers::new("listing", half)),
             uploading: Gate::new(UPLOADS),
@@ -183,6 +196,31 @@ impl App {
         });
         let bytes = written.await.and_then(Result::ok).ok_or_else(Problem::internal)?;
         Ok(HttpResponse::Ok().content_type(ContentType::json()).body(bytes))
+    }
+
+    /// Reads a whole workroom and makes one thing of it when the asker's turn comes, away from the threads that answer
+    /// others.
+    ///
+    /// # Errors
+    /// As [`App::compute`], and [`Problem::unavailable`] when the database does not answer in time.
+    pub async fn gather<T, F>(&self, who: impl Into<Asker>, work: F) -> Result<T, Problem>
+    where
+        T: Send + 'static,
+        F: FnOnce(&mut Conn) -> Result<T, Problem> + Send + 'static,
+    {
+        let store = self.store.clone();
+        let gathered = behind(&self.gathering, who.into(), move || work(&mut store.conn()?));
+        let waited = tokio::time::timeout(LONG_PATIENCE, gathered).await;
+        waited.unwrap_or_else(|_| Err(StoreError::Unavailable.into()))
+    }
+
+    /// A turn at changing a fitting: one at a time of each, since of two at once one would look in vain.
+    ///
+    /// # Errors
+    /// [`Problem::busy`] where too many wait already, or it does not come in time.
+    pub async fn turn_at(&self, fitting: Uuid) -> Result<Turn, Problem> {
+        let turn = tokio::time::timeout(TURN_WITHIN, self.changing.turn(Asker::line(fitting))).await;
+        turn.unwrap_or_else(|_| Err(Problem::busy()))
     }
 
     /// Reads a large body away from the threads that answer others.

@@ -80,6 +80,7 @@ const TRIES: usize = 12;
 /// [`Problem::not_found`] where there is neither such a fitting nor one that is begun,
 /// [`Problem::busy`] where others write at every moment.
 pub async fn make(app: &App, by: &AtWork, id: Uuid, wanted: Vec<Wanted>) -> Result<Made, Problem> {
+    let _turn = app.turn_at(id).await?;
     for _ in 0..TRIES {
         if let Some(made) = once(app, by, id, wanted.clone(), None).await? {
             return Ok(made);
@@ -100,6 +101,7 @@ pub async fn take_back(
     wanted: Vec<Wanted>,
     last: i64,
 ) -> Result<Option<Made>, Problem> {
+    let _turn = app.turn_at(id).await?;
     once(app, by, id, wanted, Some(last)).await
 }
 

@@ -26,6 +26,12 @@ impl Asker {
     /// Somebody of no account; they share one line.
     pub const NOBODY: Asker = Asker { line: uuid::Uuid::nil(), share: SHARE };
 
+    /// A line by itself, of whatever has this id.
+    #[must_use]
+    pub fn line(id: uuid::Uuid) -> Asker {
+        Asker { line: id, share: SHARE }
+    }
+
     /// A friend's device.
     #[must_use]
     pub fn guest(id: uuid::Uuid) -> Asker {
@@ -57,7 +63,7 @@ struct Queue {
 #[derive(Clone)]
 pub struct Gate {
     permits: Arc<Semaphore>,
-    /// How many of one account may be through at once.
+    /// How many of one line may be through at once.
     beside: usize,
     queue: Arc<Mutex<Queue>>,
 }
@@ -73,10 +79,19 @@ impl Gate {
     /// A gate that lets so many through at once; of one account all but one, where there is more than one.
     #[must_use]
     pub fn new(at_once: usize) -> Gate {
-        let at_once = at_once.max(1);
+        Gate::with(at_once, at_once.saturating_sub(1))
+    }
+
+    /// A gate that lets so many through at once, and one of each line.
+    #[must_use]
+    pub fn one_of_each(at_once: usize) -> Gate {
+        Gate::with(at_once, 1)
+    }
+
+    fn with(at_once: usize, of_each: usize) -> Gate {
         Gate {
-            permits: Arc::new(Semaphore::new(at_once)),
-            beside: at_once.saturating_sub(1).max(1),
+            permits: Arc::new(Semaphore::new(at_once.max(1))),
+            beside: of_each.max(1),
             queue: Arc::default(),
         }
     }

@@ -2,7 +2,9 @@
 
 use std::time::Duration;
 
-use actix_web::http::header::{CONTENT_LENGTH, ContentDisposition, DispositionParam, DispositionType};
+use actix_web::http::header::{
+    CONTENT_ENCODING, CONTENT_LENGTH, ContentDisposition, DispositionParam, DispositionType,
+};
 use actix_web::web::{Bytes, Data, Json, Payload};
 use actix_web::{HttpMessage, HttpRequest, HttpResponse, get, post};
 use futures_util::StreamExt;
@@ -30,9 +32,9 @@ const ZIP: &str = "application/zip";
 #[utoipa::path(responses((status = 200, body = Vec<u8>, content_type = "application/zip"), Refusals))]
 #[get("/workroom.zip")]
 async fn save_workroom(app: Data<App>, SignedIn(account): SignedIn) -> Result<HttpResponse, Problem> {
-    let everything = app.run_long(move |conn| Ok(backup::read(conn, account)?)).await?;
     let bytes = app
-        .compute(account, move || {
+        .gather(account, move |conn| {
+            let everything = backup::read(conn, account)?;
             workroom::write(&everything).map_err(|error| Problem::workroom_file(&error))
         })
         .await?;
@@ -40,7 +42,9 @@ async fn save_workroom(app: Data<App>, SignedIn(account): SignedIn) -> Result<Ht
         disposition: DispositionType::Attachment,
         parameters: vec![DispositionParam::Filename("workroom.vemble.zip".to_owned())],
     };
-    Ok(HttpResponse::Ok().content_type(ZIP).insert_header(disposition).body(bytes))
+    // It is packed already.
+    let packed = (CONTENT_ENCODING, "identity");
+    Ok(HttpResponse::Ok().content_type(ZIP).insert_header(packed).insert_header(disposition).body(bytes))
 }
 
 /// A body as it is, no longer than a workroom may be, and so long as it says: what grows is copied as it grows.
