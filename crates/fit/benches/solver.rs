@@ -6,7 +6,7 @@ use std::sync::atomic::{AtomicU32, Ordering};
 use divan::Bencher;
 use vemble_fit::garment::{SeamEnd, SleeveBuild};
 use vemble_fit::line::{FadeRoom, LineEnd, LineProblem, Target};
-use vemble_fit::{Job, Length, Pin, SeamName, Side, solve};
+use vemble_fit::{Job, Length, Pin, SeamName, Side, settle, solve};
 
 const JOB: &str = include_str!("../../../docs/examples/barn-dance-trousers.vemble.json");
 const DRESS: &str = include_str!("../../../docs/examples/princess-dress.vemble.json");
@@ -104,6 +104,32 @@ fn whole_job(bencher: Bencher) {
             job
         })
         .bench_values(|job| solve(&job).expect("a result"));
+}
+
+/// The same with twenty pins more that are on nothing: beyond the end of their seam, and on one that is not there.
+#[divan::bench]
+fn whole_job_with_twenty_strays(bencher: Bencher) {
+    let mut job: Job = serde_json::from_str(JOB).expect("the example");
+    let lost = |i: usize| Pin {
+        id: format!("lost {i}"),
+        seam: if i % 2 == 0 { SeamName::Outseam } else { SeamName::Shoulder },
+        station: Length::from_mm(3000.0 + i as f64),
+        ..job.fitting.pins[0].clone()
+    };
+    let lost: Vec<Pin> = (0..20).map(lost).collect();
+    job.fitting.pins.extend(lost);
+    assert_eq!(settle(&job).expect("the rest").1.strays.len(), 20);
+    let runs = AtomicU32::new(0);
+    bencher
+        .with_inputs(|| {
+            let run = runs.fetch_add(1, Ordering::Relaxed);
+            let mut job = job.clone();
+            for (i, pin) in (0..).zip(&mut job.fitting.pins).filter(|(i, _)| *i < 8) {
+                pin.reading = Length::from_mm(pin.reading.mm() + jitter(run * 13 + i));
+            }
+            job
+        })
+        .bench_values(|job| settle(&job).expect("the rest"));
 }
 
 /// A princess dress with sleeves in two pieces: fourteen seams, counting both sides, and ninety pins.

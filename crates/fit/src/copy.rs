@@ -7,7 +7,7 @@ use std::collections::BTreeMap;
 
 use serde::Serialize;
 
-use crate::garment::{DatumAt, FlatName, LevelName, SeamName, Tube};
+use crate::garment::{DatumAt, FlatName, LevelName, SeamName, TemplateError, Tube};
 use crate::judge::girth::crossing_seams;
 use crate::pattern::Level;
 use crate::reading::pin::{EntryMode, Pin};
@@ -15,7 +15,8 @@ use crate::reading::side::Side;
 use crate::solve::checked::checked;
 use crate::solve::drawn::drawn;
 use crate::solve::job::Job;
-use crate::solve::job_error::JobError;
+use crate::solve::job_error::{JobError, serde_name};
+use crate::solve::job_place::JobPlace;
 use crate::solve::solve;
 use crate::solve::{LineOutcome, Solution};
 use crate::unit::length::Length;
@@ -88,8 +89,12 @@ pub fn copy_from(job: &Job, favourite: &BTreeMap<FlatName, Length>) -> Result<Co
     let drawn = drawn(checked(job)?)?;
     let mut like = job.garment.clone();
     like.shape.flats = favourite.clone();
-    like.check()
-        .map_err(|error| JobError { path: error.path.replace("shape.flats", "favourite"), ..error })?;
+    like.shape.check().map_err(|error| match error {
+        TemplateError::Implausible { name, .. } => {
+            JobError::at(format!("favourite.{}", serde_name(&name)), error)
+        }
+        error => JobError::at(JobPlace::Asked("favourite"), error),
+    })?;
     let shape = &job.garment.shape;
     let mut plan = CopyPlan {
         rows: Vec::new(),

@@ -41,7 +41,7 @@ pub use house::choice::{
     LiningHangs, MatchBy, MirrorBy, OldEdge, Pairs, PinFace, PinSides, PinsLie, Preset, ReadBy, TriedIn,
 };
 pub use house::habit::{AllowanceHabit, EveningChoice, HabitOutOfRange, Habits, OneSide, Paper};
-pub use house::ranges::{RANGES, Range};
+pub use house::ranges::{OutOfRange, RANGES, Range};
 pub use house::rules::{HouseEntry, HouseRule, RuleUnit};
 pub use judge::armhole::ArmholeFit;
 pub use judge::compare::{ComparedLevel, Comparison, compare, what_changed};
@@ -75,6 +75,7 @@ pub use solve::about::About;
 pub use solve::admit::{Admitted, NotAdmitted, admit};
 pub use solve::job::{AcceptedDepth, Fitting, Job, SeamEvening};
 pub use solve::job_error::{JOB_FORMAT, JobError, JobErrorCause, MOST_PINS};
+pub use solve::job_place::JobPlace;
 pub use solve::next_act::{NextAct, Place};
 pub use solve::settle::settle;
 pub use solve::stray::{Stray, StrayKind};

@@ -70,7 +70,7 @@ fn two_side_seams_share_a_copied_width_by_halves_and_a_sleeve_takes_it_whole() {
     let words: Vec<&str> = plan.lengths.iter().map(|length| length.words.as_str()).collect();
     assert_eq!(words, ["The side length is 20 mm longer: shorten at the hem."]);
     let odd = copy_from(&job, &[(FlatName::Bust, mm(90.0))].into()).expect_err("no such bust");
-    assert_eq!(odd.path, "favourite.bust");
+    assert_eq!(odd.path(), "favourite.bust");
 }
 
 #[test]
@@ -299,7 +299,7 @@ fn ones_own_ease_moves_the_verdict_and_what_changed_is_said() {
     assert!(what_changed(&house, &house, job.habits.scale).is_empty());
     mine.habits.ease.insert(LevelName::Waist, mm(2000.0));
     let error = solve(&mine).expect_err("nobody wants that");
-    assert_eq!(error.path, "habits.ease.waist");
+    assert_eq!(error.path(), "habits.ease.waist");
 }
 
 #[test]

@@ -469,7 +469,7 @@ fn what_stands_near_a_hem_is_told_with_what_to_do() {
     let spaced: Vec<f64> = hem(&job).sides[0].collisions[1].spaced.iter().map(|place| place.mm()).collect();
     assert_eq!(spaced, [30.0, 135.0, 240.0, 325.0, 410.0]);
     job.garment.shape.near_hems[1].pinned = Some(mm(20.0));
-    assert_eq!(solve(&job).expect_err("below its row").path, "garment.shape.near_hems[1].pinned");
+    assert_eq!(solve(&job).expect_err("below its row").path(), "garment.shape.near_hems[1].pinned");
     assert!(says[2].contains("30 mm above the fold"), "{}", says[2]);
     assert!(says[3].contains("inside the turn-up"), "{}", says[3]);
 }

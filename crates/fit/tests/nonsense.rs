@@ -77,7 +77,7 @@ fn every_refusal_names_the_place_what_was_read_and_what_is_allowed() {
     ] {
         let job: Job = serde_json::from_value(with(&pointer, value)).expect("readable JSON");
         let error = solve(&job).expect_err(&pointer);
-        assert_eq!(error.path, path, "{error}");
+        assert_eq!(error.path(), path, "{error}");
         assert!(error.to_string().contains(sentence), "{pointer}: {error}");
     }
 }
@@ -88,7 +88,7 @@ fn a_raw_edge_reading_needs_its_allowance() {
     job["fitting"]["pins"][0]["mode"] = json!("raw_edge_to_chalk");
     job["fitting"]["pins"][0]["panel"] = json!("back");
     let error = solve(&serde_json::from_value::<Job>(job).expect("JSON")).expect_err("no allowance");
-    assert_eq!(error.path, "fitting.pins[0].mode");
+    assert_eq!(error.path(), "fitting.pins[0].mode");
     assert!(error.to_string().contains("needs its allowance"), "{error}");
 }
 

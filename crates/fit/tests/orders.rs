@@ -827,5 +827,5 @@ fn ease_wanted_of_one_garment_goes_before_the_habit_and_the_house() {
     assert_eq!(wanted(&job), own);
     job.garment.ease.insert(vemble_fit::garment::LevelName::Hip, common::mm(4000.0));
     let error = solve(&job).expect_err("nobody wants so much");
-    assert_eq!(error.path, "garment.ease.hip");
+    assert_eq!(error.path(), "garment.ease.hip");
 }

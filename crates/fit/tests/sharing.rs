@@ -139,7 +139,7 @@ fn a_level_the_garment_does_not_have_is_refused_by_name() {
     let job = example("straight-skirt");
     let error =
         share_out(&job, ShareRequest { level: LevelName::Bust, lose: mm(10.0) }).expect_err("no bust");
-    assert_eq!(error.path, "level");
+    assert_eq!(error.path(), "level");
     assert!(error.to_string().contains("no bust drawn"), "{error}");
 }
 

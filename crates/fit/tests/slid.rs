@@ -93,9 +93,9 @@ fn a_pin_slid_is_to_be_read_again_and_nothing_else_of_the_fitting_moves() {
 fn what_cannot_be_slid_is_refused_with_its_reason() {
     let job = example("barn-dance-trousers");
     let gone = slid(&job, "nobody", Slide::Marks { count: 1 }).expect_err("no such pin");
-    assert!(gone.path == "pin" && gone.to_string().contains("no pin nobody"), "{gone}");
+    assert!(gone.path() == "pin" && gone.to_string().contains("no pin nobody"), "{gone}");
     let far = slid(&job, &job.fitting.pins[0].id, Slide::Marks { count: i32::MIN }).expect_err("too far");
-    assert_eq!(far.path, "slide.count");
+    assert_eq!(far.path(), "slide.count");
     let mut bare = job.clone();
     bare.garment.shape.flats.clear();
     let unmeasured = slid(&bare, &job.fitting.pins[0].id, Slide::Hand { station: Length::ZERO });

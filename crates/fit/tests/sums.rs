@@ -29,7 +29,7 @@ fn refused(sum: Sum) -> String {
     let error = work_out(&sum, &Habits::default()).expect_err("it cannot be");
     let said = error.to_string();
     assert!(said.len() > 20, "{said}");
-    error.path
+    error.field
 }
 
 proptest! {

@@ -295,6 +295,52 @@ fn ticks_of_an_earlier_build_stand_for_what_stood_before_the_change() {
     assert!(lapsed(&moved).iter().any(|key| key == "try_on"));
 }
 
+/// Whether these steps may be ticked after what is done, found by solving anew after each.
+fn one_after_the_other(job: &Job, keys: &[String]) -> bool {
+    let mut job = job.clone();
+    let order: Vec<String> = solved(&job).plan.steps.iter().map(|step| step.key.to_string()).collect();
+    order.iter().filter(|key| keys.contains(key)).all(|key| {
+        let due = solved(&job).plan.may_tick(key).is_ok();
+        job.fitting.progress.done.insert(key.clone(), None);
+        due
+    })
+}
+
+#[test]
+fn ticks_that_come_together_are_due_as_if_they_came_one_after_the_other() {
+    let (mut taken, mut refused) = (0, 0);
+    for (name, job) in common::examples() {
+        let mut job = job;
+        let confirmed = solved(&job).plan.steps.into_iter().filter_map(|step| step.stop);
+        let asked = confirmed.flat_map(|stop| stop.conditions).filter(|each| each.asks).map(|each| each.key);
+        job.fitting.progress.confirmed.extend(asked);
+        let open: Vec<String> = solved(&job)
+            .plan
+            .steps
+            .iter()
+            .filter(|step| !step.done)
+            .map(|step| step.key.to_string())
+            .collect();
+        // Each beginning of the order, and each with one step left out of it.
+        for upto in (1..=open.len()).step_by(17) {
+            for left_out in [None, Some(0), Some(upto / 2), Some(2 * upto / 3)] {
+                let keys: Vec<String> = open[..upto]
+                    .iter()
+                    .enumerate()
+                    .filter(|(i, _)| Some(*i) != left_out)
+                    .map(|(_, key)| key.clone())
+                    .collect();
+                let mut after = job.clone();
+                after.fitting.progress.done.extend(keys.iter().map(|key| (key.clone(), None)));
+                let admitted = admit(&job.fitting, &after).is_ok();
+                assert_eq!(admitted, one_after_the_other(&job, &keys), "{name}: {keys:?}");
+                if admitted { taken += 1 } else { refused += 1 }
+            }
+        }
+    }
+    assert!(taken > 20 && refused > 20, "{taken} taken, {refused} refused");
+}
+
 proptest! {
     #![proptest_config(common::cases(48))]
 

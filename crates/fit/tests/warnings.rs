@@ -435,7 +435,7 @@ fn nothing_can_be_wanted_below_the_floor() {
     };
     assert_eq!(at(-8.0).expect("above it").as_str(), "8 mm above the floor at the heel");
     let error = at(8.0).expect_err("below the floor");
-    assert_eq!(error.path, "fitting.hems[0].wanted.below");
+    assert_eq!(error.path(), "fitting.hems[0].wanted.below");
     assert!(error.to_string().contains("it can be from -900 to 0"), "{error}");
 }
 

@@ -9,6 +9,7 @@ use serde::Serialize;
 use utoipa::{IntoResponses, ToSchema};
 use vemble_fit::change::ChangeError;
 use vemble_fit::plan::StopError;
+use vemble_fit::sums::SumError;
 use vemble_fit::{JobError, JobErrorCause, NotAdmitted, ReadingError};
 use vemble_formats::WorkroomFileError;
 use vemble_formats::limits::Beyond;
@@ -482,7 +483,13 @@ impl From<JobError> for Problem {
             JobErrorCause::NoRow => "craft.row",
             _ => "job.nonsense",
         };
-        Problem::nonsense(code, error.path, capital(&error.cause.to_string()))
+        Problem::nonsense(code, error.path(), capital(&error.cause.to_string()))
+    }
+}
+
+impl From<SumError> for Problem {
+    fn from(error: SumError) -> Problem {
+        JobError::from(error).into()
     }
 }
 

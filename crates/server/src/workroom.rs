@@ -102,7 +102,7 @@ pub fn look_over(
 ) -> Result<Everything, CannotRestore> {
     let at = |path: String| {
         move |error: JobError| CannotRestore {
-            path: if error.path.is_empty() { path } else { format!("{path}.{}", error.path) },
+            path: format!("{path}.{}", error.place),
             why: format!("{}.", error.cause),
         }
     };

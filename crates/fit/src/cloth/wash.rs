@@ -4,8 +4,7 @@
 
 use serde::{Deserialize, Serialize};
 
-use crate::house::ranges;
-use crate::solve::job_error::{JobError, within};
+use crate::house::ranges::{self, OutOfRange};
 use crate::unit::length::Length;
 
 /// One length measured before a wash and after it, along the grain that hangs down.
@@ -45,10 +44,11 @@ impl WashTest {
     /// Checks both lengths.
     ///
     /// # Errors
-    /// When nothing was measured, or it lost more than any cloth does.
-    pub(crate) fn check(&self) -> Result<(), JobError> {
-        within("wash_test.before", ranges::SWATCH_BEFORE, self.before.mm())?;
+    /// The first that cannot be: nothing was measured, or it lost more than any cloth does.
+    pub(crate) fn check(&self) -> Result<(), (&'static str, OutOfRange)> {
+        ranges::SWATCH_BEFORE.holds(self.before.mm()).map_err(|beyond| ("before", beyond))?;
         let (least, most) = ((1.0 - MOST) * self.before.mm(), 1.1 * self.before.mm());
-        within("wash_test.after", ranges::SWATCH_AFTER.from(least).up_to(most), self.after.mm())
+        let after = ranges::SWATCH_AFTER.from(least).up_to(most);
+        after.holds(self.after.mm()).map_err(|beyond| ("after", beyond))
     }
 }

@@ -1,6 +1,22 @@
 //! The ranges of the craft: what the number in a field can be. Whatever checks a field refuses what lies outside, and
 //! the document of the interface says the same of it.
 
+use thiserror::Error;
+
+/// A number that its field cannot hold.
+#[derive(Debug, Clone, Copy, PartialEq, Error)]
+#[error("{what} was read as {read}; it can be from {least} to {most}")]
+pub struct OutOfRange {
+    /// What the number is.
+    pub what: &'static str,
+    /// What was read.
+    pub read: f64,
+    /// The least allowed.
+    pub least: f64,
+    /// The most allowed.
+    pub most: f64,
+}
+
 /// What the number in a field can be: a length in millimetres, degrees, a share, or a count, both ends included.
 #[derive(Debug, Clone, Copy, PartialEq)]
 pub struct Range {
@@ -30,6 +46,15 @@ impl Range {
     /// The same of something with a name of its own.
     pub(crate) fn of(self, what: &'static str) -> Range {
         Range { what, ..self }
+    }
+
+    /// Looks whether a number lies within it.
+    ///
+    /// # Errors
+    /// [`OutOfRange`] where it does not.
+    pub(crate) fn holds(self, read: f64) -> Result<(), OutOfRange> {
+        let Range { what, least, most, .. } = self;
+        if (least..=most).contains(&read) { Ok(()) } else { Err(OutOfRange { what, read, least, most }) }
     }
 }
 

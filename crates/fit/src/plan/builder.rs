@@ -248,10 +248,11 @@ impl Builder<'_> {
         let left = steps.iter().filter(|step| !step.done).map(|step| (step.work, step.house_minutes));
         let minutes_left = minutes_together(left, log);
         let mut plan = Plan { steps, minutes_left, missing: missing.into_iter().collect() };
+        let done = plan.done();
         let all_wait: Vec<Option<String>> = plan
             .steps
             .iter()
-            .map(|step| if step.done { None } else { plan.stands_open(step).err().map(waits) })
+            .map(|step| if step.done { None } else { plan.stands_open(step, &done).err().map(waits) })
             .collect();
         for (step, waits) in plan.steps.iter_mut().zip(all_wait) {
             step.waits = waits;
@@ -319,11 +320,13 @@ impl Builder<'_> {
             value,
             asks,
             state,
+            met_by: Vec::new(),
         };
         let settled = |kind: ConditionKind, words: &str, value: String, is_met| {
             let state = if is_met { ConditionState::Met } else { ConditionState::Unmet };
             condition(kind, words, value, state, false)
         };
+        let done = |steps: Vec<StepKey>, condition: Condition| Condition { met_by: steps, ..condition };
         let asked = |kind: ConditionKind, words: &str, value: String| {
             let key = format!("{step}/{}", kind.key());
             if !self.progress.confirmed.contains(&key) {
@@ -350,28 +353,35 @@ impl Builder<'_> {
         // What a swatch loses is in the line, so the garment itself may be washed later.
         let tested = self.garment.wash_test.map(|test| test.share());
         let tried = ticks.holds.contains(&facts.tried);
+        let by_washing = if self.garment.washed || tested.is_some() { vec![] } else { looked_after.to_vec() };
         let mut conditions = vec![
-            settled(
-                ConditionKind::Washed,
-                "It has been washed and dried as it will be later, or a swatch of it has.",
-                match (washed, tested) {
-                    (true, _) => "washed".into(),
-                    (false, Some(share)) => {
-                        format!("not washed; a swatch lost {:.1} %, which is in the line", 100.0 * share)
-                    }
-                    (false, None) => "not washed yet".into(),
-                },
-                washed || tested.is_some(),
+            done(
+                by_washing,
+                settled(
+                    ConditionKind::Washed,
+                    "It has been washed and dried as it will be later, or a swatch of it has.",
+                    match (washed, tested) {
+                        (true, _) => "washed".into(),
+                        (false, Some(share)) => {
+                            format!("not washed; a swatch lost {:.1} %, which is in the line", 100.0 * share)
+                        }
+                        (false, None) => "not washed yet".into(),
+                    },
+                    washed || tested.is_some(),
+                ),
             ),
-            settled(
-                ConditionKind::TriedOn,
-                "It was tried on along the new line, and its wearer could move in it.",
-                match (tried, ticks.lapses.get(&facts.tried)) {
-                    (true, _) => "tried on".into(),
-                    (false, Some(lapse)) => format!("{} after the try-on: try it on again", since(lapse)),
-                    (false, None) => "not tried on yet".into(),
-                },
-                tried,
+            done(
+                vec![facts.tried],
+                settled(
+                    ConditionKind::TriedOn,
+                    "It was tried on along the new line, and its wearer could move in it.",
+                    match (tried, ticks.lapses.get(&facts.tried)) {
+                        (true, _) => "tried on".into(),
+                        (false, Some(lapse)) => format!("{} after the try-on: try it on again", since(lapse)),
+                        (false, None) => "not tried on yet".into(),
+                    },
+                    tried,
+                ),
             ),
         ];
         if let Some(apart) = facts.apart {

@@ -1,12 +1,14 @@
 //! A step of the work order, and the whole order.
 
+use std::collections::BTreeSet;
+
 use serde::Serialize;
 
 use super::act::Phase;
 use super::bench::Bench;
 use super::how::{Fact, How};
 use super::key::{On, StepKey};
-use super::stop::{ConditionState, Stop, StopError};
+use super::stop::{Stop, StopError};
 use super::time::{Minutes, Work};
 use super::vouched::Vouched;
 use crate::garment::{HemName, SeamName};
@@ -133,17 +135,42 @@ impl Plan {
     /// [`StopError`] with what still stands before it.
     pub fn may_tick(&self, key: &str) -> Result<(), StopError> {
         let step = self.step(key).ok_or_else(|| StopError::NoSuchStep { step: key.to_owned() })?;
-        self.stands_open(step)
+        self.stands_open(step, &self.done())
     }
 
-    /// Whether what stands before a step is settled.
-    pub(crate) fn stands_open(&self, step: &Step) -> Result<(), StopError> {
-        let before = self.steps.iter().find(|other| !other.done && step.needs.contains(&other.key));
-        if let Some(first) = before {
+    /// Whether these steps may be ticked, one after the other in the order's own order.
+    ///
+    /// # Errors
+    /// [`StopError`] of the first that may not, with what still stands before it.
+    pub fn may_tick_in_turn(&self, new: impl Fn(&Step) -> bool) -> Result<(), StopError> {
+        let mut done = self.done();
+        let new: Vec<&Step> = self.steps.iter().filter(|step| new(step)).collect();
+        for step in &new {
+            done.remove(&step.key);
+        }
+        for step in new {
+            self.stands_open(step, &done)?;
+            // One that was ticked for something else than is there holds for nothing after it.
+            if step.done {
+                done.insert(step.key);
+            }
+        }
+        Ok(())
+    }
+
+    /// The steps whose ticks hold.
+    pub(crate) fn done(&self) -> BTreeSet<StepKey> {
+        self.steps.iter().filter(|step| step.done).map(|step| step.key).collect()
+    }
+
+    /// Whether what stands before a step is settled, once these are done.
+    pub(crate) fn stands_open(&self, step: &Step, done: &BTreeSet<StepKey>) -> Result<(), StopError> {
+        let is_open = |other: &&Step| !done.contains(&other.key) && step.needs.contains(&other.key);
+        if let Some(first) = self.steps.iter().find(is_open) {
             return Err(StopError::NeedsFirst { step: step.title.clone(), first: first.title.clone() });
         }
-        let unmet = step.stop.iter().flat_map(|stop| &stop.conditions);
-        match unmet.into_iter().find(|condition| condition.state != ConditionState::Met) {
+        let mut conditions = step.stop.iter().flat_map(|stop| &stop.conditions);
+        match conditions.find(|condition| !condition.is_met(done)) {
             Some(condition) => {
                 // It stands inside a sentence that ends by itself.
                 let condition = condition.words.trim_end_matches('.').to_owned();

@@ -1,7 +1,11 @@
 //! Stops: what must be true before an operation that cannot be undone.
 
+use std::collections::BTreeSet;
+
 use serde::Serialize;
 use thiserror::Error;
+
+use super::key::StepKey;
 
 /// What a condition is about.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Serialize)]
@@ -69,6 +73,19 @@ pub struct Condition {
     pub asks: bool,
     /// How it stands.
     pub state: ConditionState,
+    /// The steps any of which meets it once it is done; none where it does not turn on steps.
+    #[serde(skip)]
+    pub met_by: Vec<StepKey>,
+}
+
+impl Condition {
+    /// Whether it is met once these steps are done.
+    pub(crate) fn is_met(&self, done: &BTreeSet<StepKey>) -> bool {
+        match self.met_by.as_slice() {
+            [] => self.state == ConditionState::Met,
+            any => any.iter().any(|step| done.contains(step)),
+        }
+    }
 }
 
 /// What stands before a one-way step.

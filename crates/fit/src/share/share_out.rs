@@ -12,8 +12,8 @@ use crate::solve::Solution;
 use crate::solve::checked::checked;
 use crate::solve::drawn::drawn;
 use crate::solve::job::Job;
-use crate::solve::job_error::JobError;
-use crate::solve::job_error::{JobErrorCause, within};
+use crate::solve::job_error::{JobError, JobErrorCause, within};
+use crate::solve::job_place::JobPlace;
 use crate::solve::solve;
 use crate::unit::length::Length;
 
@@ -108,9 +108,9 @@ pub fn share_out(job: &Job, request: ShareRequest) -> Result<ShareOut, JobError>
     let drawn = drawn(checked(job)?)?;
     let level = drawn.came.as_ref().and_then(|pattern| pattern.level(request.level).copied());
     let (Some(pattern), Some(level)) = (&drawn.came, level) else {
-        return Err(JobError::at("level", JobErrorCause::NoSuchLevel(request.level)));
+        return Err(JobError::at(JobPlace::Asked("level"), JobErrorCause::NoSuchLevel(request.level)));
     };
-    within("lose", ranges::LOSE, request.lose.mm())?;
+    within(JobPlace::Asked("lose"), ranges::LOSE, request.lose.mm())?;
     let sign = if request.lose.is_negative() { -1.0 } else { 1.0 };
     let asked = request.lose.abs().mm();
     let mut sources = sources(job, pattern, &level, sign);

@@ -3,11 +3,11 @@
 use thiserror::Error;
 
 use crate::plan::{Plan, Progress, StopError, Vouched};
+use crate::solve::Solution;
 use crate::solve::job::{Fitting, Job};
 use crate::solve::job_error::JobError;
 use crate::solve::settle::settle;
 use crate::solve::stray::Stray;
-use crate::solve::{Solution, solve};
 
 /// Why a fitting may not be changed so.
 #[derive(Debug, Clone, PartialEq, Error)]
@@ -36,17 +36,16 @@ pub struct Admitted {
 /// [`NotAdmitted`] with the first thing that may not be.
 pub fn admit(before: &Fitting, job: &Job) -> Result<Admitted, NotAdmitted> {
     let mut job = job.clone();
-    let (mut settled, mut solution) = settle(&job)?;
+    let (_, mut solution) = settle(&job)?;
     if take_up_old_ticks(before, &mut job, &solution.plan)? {
-        (settled, solution) = settle(&job)?;
+        (_, solution) = settle(&job)?;
     }
     let fresh = |stray: &&Stray| !stray.stood_in(before, &job.fitting);
     if let Some(error) = solution.strays.iter().find(fresh).and_then(|stray| stray.error.clone()) {
         return Err(error.into());
     }
     let progress = vouched_for(&job.fitting.progress, &solution.plan)?;
-    settled.fitting.progress = progress.clone();
-    check_ticks(&mut settled, &solution.plan, &before.progress)?;
+    check_ticks(&progress, &solution.plan, &before.progress)?;
     // Confirmations and ticks were looked up, not changed: what is said of them is what is there now.
     Ok(Admitted { progress, solution })
 }
@@ -92,27 +91,16 @@ fn vouched_for(wanted: &Progress, plan: &Plan) -> Result<Progress, StopError> {
     Ok(progress)
 }
 
-/// Ticks the new steps one after the other in the order's own order, each against its needs and stop; the
-/// confirmations are those being made. A step that is ticked again for what is there now is new.
-fn check_ticks(job: &mut Job, plan: &Plan, before: &Progress) -> Result<(), NotAdmitted> {
-    let wanted = job.fitting.progress.clone();
-    let fresh = |key: &String| {
-        !before.done.contains_key(key)
-            || before.vouched.get(key).is_some_and(|was| *was != wanted.vouched_for(key))
+/// Whether each new tick is due, those before it in the order made; the confirmations are those being made. A step
+/// that is ticked again for what is there now is new.
+fn check_ticks(wanted: &Progress, plan: &Plan, before: &Progress) -> Result<(), StopError> {
+    let fresh = |key: &str| {
+        wanted.done.contains_key(key)
+            && (!before.done.contains_key(key)
+                || before.vouched.get(key).is_some_and(|was| *was != wanted.vouched_for(key)))
     };
     if let Some(unknown) = wanted.done.keys().find(|key| fresh(key) && plan.step(key).is_none()) {
         plan.may_tick(unknown)?;
     }
-    let new: Vec<String> = plan
-        .steps
-        .iter()
-        .map(|step| step.key.to_string())
-        .filter(|key| wanted.done.contains_key(key) && fresh(key))
-        .collect();
-    job.fitting.progress.done.retain(|key, _| !fresh(key));
-    for key in new {
-        solve(job)?.plan.may_tick(&key)?;
-        job.fitting.progress.done.insert(key, None);
-    }
-    Ok(())
+    plan.may_tick_in_turn(|step| fresh(&step.key.to_string()))
 }

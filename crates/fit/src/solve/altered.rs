@@ -1,4 +1,4 @@
-//! The fourth stage: the garment as it will be. Every line is sewn, then every hem is made.
+//! The fifth stage: the garment as it will be. Every line is sewn, then every hem is made.
 
 use super::drawn::Drawn;
 use super::evened::{Evened, EvenedSeam, moves};

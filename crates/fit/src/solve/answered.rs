@@ -3,8 +3,7 @@
 use super::altered::{Altered, altered};
 use super::answer::{RESULT_FORMAT, Solution};
 use super::beyond::beyond;
-use super::checked::checked;
-use super::drawn::{Drawn, drawn};
+use super::drawn::Drawn;
 use super::evened::evened;
 use super::judged::{Judged, judged};
 use super::kept::placed;
@@ -12,6 +11,7 @@ use super::known_sums::known_sums;
 use super::minded::minded;
 use super::planned::planned;
 use super::seam_solution::{DatumPlace, PinnableSeam};
+use super::understood::{PinnedSeam, understood};
 use crate::plan::Plan;
 use crate::solve::job::Job;
 use crate::solve::job_error::JobError;
@@ -44,16 +44,23 @@ use crate::words::warning;
 /// # Errors
 /// [`JobError`] for a job that holds nonsense, with the place it stands.
 pub fn solve(job: &Job) -> Result<Solution, JobError> {
-    let checked = checked(job)?;
-    let drawn = drawn(checked)?;
-    let evened = evened(&drawn)?;
-    let sums = checked.sums()?;
-    let mut altered = altered(&drawn, evened);
-    let judged = judged(&drawn, &altered);
-    beyond(&drawn, &mut altered, &judged);
-    let plan = planned(&drawn, &altered, &judged);
-    let sums = placed(&job.fitting.sums, sums, &plan);
-    Ok(answered(&drawn, altered, judged, plan, sums))
+    let (drawn, pinned) = understood(job)?;
+    solved(&drawn, pinned)
+}
+
+/// All stages from the pins that were understood.
+///
+/// # Errors
+/// [`JobError`] for a kept sum that holds nonsense.
+pub(super) fn solved(drawn: &Drawn<'_>, pinned: Vec<PinnedSeam>) -> Result<Solution, JobError> {
+    let evened = evened(drawn, pinned);
+    let sums = drawn.sums()?;
+    let mut altered = altered(drawn, evened);
+    let judged = judged(drawn, &altered);
+    beyond(drawn, &mut altered, &judged);
+    let plan = planned(drawn, &altered, &judged);
+    let sums = placed(&drawn.job.fitting.sums, sums, &plan);
+    Ok(answered(drawn, altered, judged, plan, sums))
 }
 
 fn answered(

@@ -1,11 +1,14 @@
 //! The first stage: a job that holds no nonsense.
 
+use std::collections::BTreeSet;
+
 use crate::garment::Shape;
 use crate::house::habit::Habits;
-use crate::operation::hem::HemError;
+use crate::operation::hem::{HemAmiss, HemError};
 use crate::reading::pin::PinError;
-use crate::solve::job::Job;
+use crate::solve::job::{Fitting, Job};
 use crate::solve::job_error::{JOB_FORMAT, JobError, JobErrorCause, MOST_PINS};
+use crate::solve::job_place::JobPlace;
 
 /// A job whose every field was looked at. What its pins mean is read later, on the panels.
 #[derive(Clone, Copy)]
@@ -20,13 +23,20 @@ pub(crate) struct Checked<'a> {
 /// # Errors
 /// [`JobError`] with the place of the first that holds nonsense.
 pub(crate) fn checked(job: &Job) -> Result<Checked<'_>, JobError> {
+    let sound = sound(job)?;
+    sound.off_garment().into_iter().next().map_or(Ok(sound), Err)
+}
+
+/// Looks at every field of a job but what was read on its garment, which may have been another then.
+///
+/// # Errors
+/// As [`checked`].
+pub(super) fn sound(job: &Job) -> Result<Checked<'_>, JobError> {
     if job.format != JOB_FORMAT {
         return Err(JobError::at("format", JobErrorCause::Format(job.format.clone())));
     }
     job.habits.check().map_err(|error| JobError::at(format!("habits.{}", error.path), error))?;
-    let inside = |prefix: &'static str| {
-        move |error: JobError| JobError { path: format!("{prefix}.{}", error.path), ..error }
-    };
+    let inside = |part: &'static str| move |error: JobError| error.inside(part);
     if let Some(body) = &job.body {
         body.check().map_err(inside("body"))?;
     }
@@ -34,28 +44,47 @@ pub(crate) fn checked(job: &Job) -> Result<Checked<'_>, JobError> {
         form.check().map_err(inside("fitting.form"))?;
     }
     job.garment.check().map_err(inside("garment"))?;
-    let shape = &job.garment.shape;
     let pins = &job.fitting.pins;
     if pins.len() > MOST_PINS {
         return Err(JobError::at("fitting.pins", JobErrorCause::TooManyPins(pins.len())));
     }
-    for (i, wish) in job.fitting.hems.iter().enumerate() {
-        let path = format!("fitting.hems[{i}]");
-        if job.fitting.hems[..i].iter().any(|other| other.hem == wish.hem) {
-            return Err(JobError::at(format!("{path}.hem"), HemError::Twice(wish.hem)));
-        }
-        wish.check(shape, &path)?;
+    let mut ids = BTreeSet::new();
+    if let Some(pin) = pins.iter().position(|pin| !ids.insert(&pin.id)) {
+        let cause = JobErrorCause::DuplicatePin(pins[pin].id.clone());
+        return Err(JobError::at(JobPlace::Pin { pin, field: "id" }, cause));
     }
-    let mut ids = std::collections::BTreeSet::new();
-    for (i, pin) in pins.iter().enumerate() {
-        if !ids.insert(&pin.id) {
-            let cause = JobErrorCause::DuplicatePin(pin.id.clone());
-            return Err(JobError::at(format!("fitting.pins[{i}].id"), cause));
+    for (hem, wish) in job.fitting.hems.iter().enumerate() {
+        if let Some(reading) = wish.same_id() {
+            let error = HemError::SameId(wish.readings[reading].id.clone());
+            return Err(JobError::at(JobPlace::Reading { hem, reading, field: "id" }, error));
         }
     }
-    let known = shape.pinnable();
-    if let Some(i) = pins.iter().position(|pin| !known.contains(&pin.seam)) {
-        return Err(JobError::at(format!("fitting.pins[{i}].seam"), PinError::NotPinned(pins[i].seam)));
+    Ok(Checked { job, shape: &job.garment.shape, habits: &job.habits })
+}
+
+impl Checked<'_> {
+    /// What was read where its garment has no hem, or no seam to pin.
+    pub(super) fn off_garment(&self) -> Vec<JobError> {
+        let Fitting { hems, pins, .. } = &self.job.fitting;
+        let mut off = Vec::new();
+        for (hem, wish) in hems.iter().enumerate() {
+            if hems[..hem].iter().any(|other| other.hem == wish.hem) {
+                off.push(JobError::at(JobPlace::Hem { hem, field: "hem" }, HemError::Twice(wish.hem)));
+                continue;
+            }
+            off.extend(wish.amiss(self.shape).into_iter().map(|HemAmiss { reading, field, error }| {
+                let place = match reading {
+                    Some(reading) => JobPlace::Reading { hem, reading, field },
+                    None => JobPlace::Hem { hem, field },
+                };
+                JobError::at(place, error)
+            }));
+        }
+        let known = self.shape.pinnable();
+        let unknown = pins.iter().enumerate().filter(|(_, pin)| !known.contains(&pin.seam));
+        off.extend(unknown.map(|(pin, read)| {
+            JobError::at(JobPlace::Pin { pin, field: "seam" }, PinError::NotPinned(read.seam))
+        }));
+        off
     }
-    Ok(Checked { job, shape, habits: &job.habits })
 }

@@ -1,15 +1,15 @@
-//! The third stage: pins become depths on each seam, left and right evened.
+//! The fourth stage: pins become depths on each seam, left and right evened.
 
 use super::drawn::Drawn;
-use super::pins::{Pinned, between};
+use super::pins::between;
 use super::seam_solution::PinRead;
+use super::understood::PinnedSeam;
 use crate::finding::{Finding, OneSideOnly, Unread};
 use crate::garment::{Seam, SeamName};
 use crate::house::choice::PinSides;
 use crate::line::Target;
 use crate::reading::evening::{self, Difference, Evening, Readings};
 use crate::reading::side::Side;
-use crate::solve::job_error::JobError;
 
 /// Every pinned seam, and what was found on the way.
 pub(super) struct Evened {
@@ -38,21 +38,19 @@ impl EvenedSeam {
     }
 }
 
-/// Reads and evens every pinned seam.
-///
-/// # Errors
-/// [`JobError`] with the place of the first pin that cannot be taken.
-pub(super) fn evened(drawn: &Drawn<'_>) -> Result<Evened, JobError> {
+/// Says back and evens every pinned seam.
+pub(super) fn evened(drawn: &Drawn<'_>, pinned: Vec<PinnedSeam>) -> Evened {
     let (mut seams, mut found) = (Vec::new(), Vec::new());
-    for name in drawn.shape.pinnable() {
-        let seam = drawn.seam(name);
-        match (drawn.read_pins(name, seam.as_ref())?, seam) {
-            (Pinned::Read(pins), Some(seam)) => seams.push(drawn.evened_seam(seam, pins, &mut found)),
-            (Pinned::Waits, _) => found.push(Finding::SeamUnmeasured(name)),
-            _ => {}
+    for PinnedSeam { name, on } in pinned {
+        match on {
+            Some((seam, pins)) => {
+                let pins = drawn.read_pins(&seam, &pins);
+                seams.push(drawn.evened_seam(seam, pins, &mut found));
+            }
+            None => found.push(Finding::SeamUnmeasured(name)),
         }
     }
-    Ok(Evened { seams, found })
+    Evened { seams, found }
 }
 
 impl Drawn<'_> {

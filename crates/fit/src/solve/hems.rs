@@ -1,9 +1,9 @@
 //! The hems of a job, on the cloth as the seams leave it.
 
 use super::altered::altered;
-use super::checked::checked;
-use super::drawn::{Drawn, drawn};
+use super::drawn::Drawn;
 use super::evened::evened;
+use super::understood::understood;
 use crate::operation::hem::{HemSolution, HemSolver, HemTemplate, templates};
 use crate::pattern::Pattern;
 use crate::solve::job::Job;
@@ -15,8 +15,8 @@ use crate::words::hem_said;
 /// # Errors
 /// [`JobError`] for a job that holds nonsense, with the place it stands.
 pub fn hem_templates(job: &Job) -> Result<Vec<HemTemplate>, JobError> {
-    let drawn = drawn(checked(job)?)?;
-    let altered = altered(&drawn, evened(&drawn)?);
+    let (drawn, pinned) = understood(job)?;
+    let altered = altered(&drawn, evened(&drawn, pinned));
     let Some(sewn) = &altered.sewn else { return Ok(Vec::new()) };
     let of = |hem| templates(drawn.shape, sewn, hem, drawn.habits);
     Ok(altered.hems.iter().flat_map(of).collect())

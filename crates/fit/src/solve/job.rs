@@ -220,7 +220,7 @@ impl Garment {
             }
         }
         if let Some(test) = &self.wash_test {
-            test.check()?;
+            test.check().map_err(|(field, beyond)| JobError::at(format!("wash_test.{field}"), beyond))?;
         }
         if let Some(above) = shape.lining.above {
             within("shape.lining.above", ranges::LINING_ABOVE, above.mm())?;

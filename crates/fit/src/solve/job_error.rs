@@ -4,9 +4,11 @@ use thiserror::Error;
 
 use crate::garment::{LevelName, TemplateError};
 use crate::house::habit::HabitOutOfRange;
-use crate::house::ranges::Range;
+use crate::house::ranges::{OutOfRange, Range};
 use crate::operation::hem::HemError;
 use crate::reading::pin::PinError;
+use crate::solve::job_place::JobPlace;
+use crate::sums::{SumError, SumErrorCause};
 
 /// The format this build writes and reads.
 pub const JOB_FORMAT: &str = "vemble-job/1";
@@ -16,10 +18,10 @@ pub const MOST_PINS: usize = 400;
 
 /// Why a job cannot be computed, with the place in it.
 #[derive(Debug, Clone, PartialEq, Error)]
-#[error("{path}: {cause}")]
+#[error("{place}: {cause}")]
 pub struct JobError {
-    /// Where in the job: `fitting.pins[3]`.
-    pub path: String,
+    /// Where in the job.
+    pub place: JobPlace,
     /// What is wrong there.
     pub cause: JobErrorCause,
 }
@@ -52,17 +54,8 @@ pub enum JobErrorCause {
     #[error(transparent)]
     Pin(#[from] PinError),
     /// A number outside its limits.
-    #[error("{what} was read as {read}; it can be from {least} to {most}")]
-    Number {
-        /// What the number is.
-        what: &'static str,
-        /// What was read.
-        read: f64,
-        /// The least allowed.
-        least: f64,
-        /// The most allowed.
-        most: f64,
-    },
+    #[error(transparent)]
+    Number(#[from] OutOfRange),
     /// A level this garment does not have, or does not have yet.
     #[error("this garment has no {} drawn; measure it flat there first", .0.words())]
     NoSuchLevel(LevelName),
@@ -71,7 +64,7 @@ pub enum JobErrorCause {
     DuplicatePin(String),
     /// A hem wish no hem of its garment can have.
     #[error(transparent)]
-    Hem(#[from] HemError),
+    Hem(HemError),
     /// A row that cannot keep clear of a place.
     #[error("no even row keeps clear of that place; change how many there are, or where one is pinned")]
     NoRow,
@@ -90,19 +83,45 @@ pub enum JobErrorCause {
 
 impl JobError {
     /// An error at a place.
-    pub fn at(path: impl Into<String>, cause: impl Into<JobErrorCause>) -> JobError {
-        JobError { path: path.into(), cause: cause.into() }
+    pub fn at(place: impl Into<JobPlace>, cause: impl Into<JobErrorCause>) -> JobError {
+        JobError { place: place.into(), cause: cause.into() }
+    }
+
+    /// The path of its place.
+    #[must_use]
+    pub fn path(&self) -> String {
+        self.place.to_string()
+    }
+
+    /// The same error, where what it is about is a part of something larger.
+    #[must_use]
+    pub fn inside(self, part: &str) -> JobError {
+        JobError::at(format!("{part}.{}", self.place), self.cause)
+    }
+}
+
+impl From<HemError> for JobErrorCause {
+    fn from(error: HemError) -> JobErrorCause {
+        match error {
+            HemError::Number(beyond) => beyond.into(),
+            error => JobErrorCause::Hem(error),
+        }
+    }
+}
+
+impl From<SumError> for JobError {
+    fn from(error: SumError) -> JobError {
+        let cause = match error.cause {
+            SumErrorCause::Number(beyond) => beyond.into(),
+            SumErrorCause::NoRow => JobErrorCause::NoRow,
+        };
+        JobError::at(error.field, cause)
     }
 }
 
 /// Checks a number against its limits.
-pub(crate) fn within(path: impl Into<String>, range: Range, read: f64) -> Result<(), JobError> {
-    let Range { what, least, most, .. } = range;
-    if (least..=most).contains(&read) {
-        Ok(())
-    } else {
-        Err(JobError::at(path, JobErrorCause::Number { what, read, least, most }))
-    }
+pub(crate) fn within(place: impl Into<JobPlace>, range: Range, read: f64) -> Result<(), JobError> {
+    range.holds(read).map_err(|beyond| JobError::at(place, beyond))
 }
 
 /// The name of a unit variant in files, which the derive spells in snake case.

@@ -1,4 +1,4 @@
-//! The fifth stage: both patterns measured, and the garment as it will be judged against its wearer.
+//! The sixth stage: both patterns measured, and the garment as it will be judged against its wearer.
 
 use super::altered::Altered;
 use super::drawn::Drawn;

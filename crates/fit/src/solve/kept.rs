@@ -1,23 +1,21 @@
 //! The sums kept with a fitting, worked out.
 
-use super::checked::Checked;
+use super::drawn::Drawn;
 use crate::garment::{FeatureKind, FixtureKind};
 use crate::house::ranges;
 use crate::plan::{Act, On, Phase, Plan, Step};
 use crate::solve::job_error::{JobError, within};
 use crate::sums::{KeptAnswer, KeptSum, SumPlace, work_out};
 
-impl Checked<'_> {
+impl Drawn<'_> {
     /// Works the kept sums out; which steps need them is known once there are steps.
     ///
     /// # Errors
     /// [`JobError`] for a sum that holds nonsense.
     pub(super) fn sums(&self) -> Result<Vec<KeptAnswer>, JobError> {
         let worked = |(i, kept): (usize, &KeptSum)| {
-            let answer = work_out(&kept.sum, self.habits).map_err(|error| JobError {
-                path: format!("fitting.sums[{i}].sum.{}", error.path),
-                ..error
-            })?;
+            let answer = work_out(&kept.sum, self.habits)
+                .map_err(|error| JobError::from(error).inside(&format!("fitting.sums[{i}].sum")))?;
             Ok(KeptAnswer { id: kept.id.clone(), note: kept.note.clone(), answer, steps: Vec::new() })
         };
         let kept = &self.job.fitting.sums;

@@ -1,10 +1,10 @@
 //! A job on its way to a solution, stage by stage, each a function from one value to the next.
 //!
 //! ```text
-//! Job ─ checked ─► Checked ─ drawn ─► Drawn ─ evened ─► Evened ─ altered ─► Altered ─ judged ─► Judged
-//!       no nonsense         as it came        pins→depths         as it will be         both measured
-//!                                                                    └─ planned ─► Plan
-//!                                          all of it ─ answered ─► Solution (minded: what was found, in words)
+//! Job ─ checked ─► Checked ─ drawn ─► Drawn ─ understood ─► pins ─ evened ─► Evened ─ altered ─► Altered
+//!       no nonsense         as it came        on their seams       depths            as it will be
+//! Altered ─ judged ─► Judged ─ planned ─► Plan ─ answered ─► Solution
+//!           both measured      the order          all of it (minded: what was found, in words)
 //! ```
 
 pub(crate) mod about;
@@ -19,6 +19,7 @@ mod evened;
 mod hems;
 pub(crate) mod job;
 pub(crate) mod job_error;
+pub(crate) mod job_place;
 mod judged;
 mod kept;
 mod known_sums;
@@ -34,6 +35,7 @@ pub(crate) mod settle;
 mod slid;
 pub(crate) mod stray;
 pub(crate) mod summary;
+mod understood;
 pub(crate) mod warning;
 
 pub use answer::{RESULT_FORMAT, Solution};

@@ -1,10 +1,9 @@
 //! Another last stage: the garment and its wearer drawn as it fits, instead of said.
 
 use super::altered::altered;
-use super::checked::checked;
-use super::drawn::drawn;
 use super::evened::evened;
 use super::judged::judged;
+use super::understood::understood;
 use crate::judge::fit_picture::{FitPicture, Pictured, pictured};
 use crate::solve::job::Job;
 use crate::solve::job_error::JobError;
@@ -14,8 +13,8 @@ use crate::solve::job_error::JobError;
 /// # Errors
 /// [`JobError`] for a job that holds nonsense, with the place it stands.
 pub fn fit_picture(job: &Job) -> Result<FitPicture, JobError> {
-    let drawn = drawn(checked(job)?)?;
-    let altered = altered(&drawn, evened(&drawn)?);
+    let (drawn, pinned) = understood(job)?;
+    let altered = altered(&drawn, evened(&drawn, pinned));
     let judged = judged(&drawn, &altered);
     let (Some(came), Some(will_be), Some(body)) = (&drawn.came, &altered.will_be, &job.body) else {
         return Ok(FitPicture { rings: Vec::new(), front: None, side: None, notes: Vec::new() });

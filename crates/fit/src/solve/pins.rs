@@ -1,87 +1,55 @@
-//! Pins as they are understood: station from the lower end, depth from the old stitching.
+//! Pins said back: each with the line it would make alone, and as what a line is drawn through.
 
 use super::drawn::Drawn;
 use super::problem::Underarm;
 use super::seam_solution::PinRead;
+use super::understood::Understood;
 use crate::finding::InSeam;
 use crate::garment::{Seam, SeamEnd, SeamName};
 use crate::house::rules::HouseRule;
 use crate::line::{LineProblem, LoneLine, Target, Trust, sleeve_share};
 use crate::reading::crossed::CrossedLevels;
 use crate::reading::echo::{AloneLine, Reading, echo};
-use crate::reading::pin::Pin;
-use crate::reading::pin::PinError;
 use crate::reading::side::Side;
-use crate::solve::job_error::JobError;
 use crate::unit::length::Length;
 use crate::words::in_seam;
 
-/// The pins of one seam.
-pub(super) enum Pinned {
-    /// It has none.
-    Nothing,
-    /// Nobody knows how long it is, so they wait.
-    Waits,
-    /// What each says, of rising station.
-    Read(Vec<(PinRead, Target)>),
-}
-
 impl Drawn<'_> {
-    /// Reads every pin of a seam, or refuses the first that cannot be taken.
-    pub(super) fn read_pins(&self, name: SeamName, seam: Option<&Seam>) -> Result<Pinned, JobError> {
-        let pins: Vec<(usize, &Pin)> =
-            self.job.fitting.pins.iter().enumerate().filter(|(_, pin)| pin.seam == name).collect();
-        if pins.is_empty() {
-            return Ok(Pinned::Nothing);
-        }
-        let mut read = Vec::new();
+    /// What each pin of a seam says, of rising station.
+    pub(super) fn read_pins(&self, seam: &Seam, understood: &[Understood]) -> Vec<(PinRead, Target)> {
         let scale = self.habits.scale;
-        let crossed = self.came.as_ref().map(|came| CrossedLevels::of(came, name));
-        for (i, pin) in pins {
-            let at = |part: &str| format!("fitting.pins[{i}].{part}");
-            if name.is_paired() == (pin.side == Side::Centre) {
-                return Err(JobError::at(at("side"), PinError::Side { seam: name, side: pin.side }));
-            }
-            let depth =
-                pin.depth(self.shape.allowance(name)).map_err(|error| JobError::at(at("mode"), error))?;
-            let Some(seam) = seam else { continue };
-            if seam.datum(pin.datum).is_none() {
-                return Err(JobError::at(at("datum"), PinError::Datum { seam: name, datum: pin.datum }));
-            }
-            let station = self.station(pin, seam).map_err(|error| JobError::at(at("station"), error))?;
-            self.check_depth(seam, station, depth).map_err(|error| JobError::at(at("reading"), error))?;
+        let crossed = self.came.as_ref().map(|came| CrossedLevels::of(came, seam.name));
+        let read = |Understood { pin, station, depth }: &Understood| {
+            let pin = &self.job.fitting.pins[*pin];
             let reading = Reading {
-                seam: name,
+                seam: seam.name,
                 side: pin.side,
-                station,
+                station: *station,
                 read: pin.reading,
                 mode: pin.mode,
-                depth,
+                depth: *depth,
                 source: self.job.garment.source,
             };
-            read.push((
-                PinRead {
-                    id: pin.id.clone(),
-                    side: pin.side,
-                    station: Length::hundredth(station),
-                    depth,
-                    shown: [scale.read(seam.counted(station)), scale.read(depth)],
-                    echo: self.echoed(seam, reading, crossed.as_ref()),
-                    planned: pin.planned.map(|depth| scale.read(depth)),
-                    moved: pin.moved.map(|depth| scale.read(depth)),
-                    reread: pin.reread,
-                },
-                Target {
-                    trust: if pin.exact { Trust::Exact } else { Trust::Read },
-                    ..Target::read(within(seam, station), depth.mm())
-                },
-            ));
-        }
-        if seam.is_none() {
-            return Ok(Pinned::Waits);
-        }
-        read.sort_by(|a, b| a.1.station.total_cmp(&b.1.station));
-        Ok(Pinned::Read(read))
+            let read = PinRead {
+                id: pin.id.clone(),
+                side: pin.side,
+                station: Length::hundredth(*station),
+                depth: *depth,
+                shown: [scale.read(seam.counted(*station)), scale.read(*depth)],
+                echo: self.echoed(seam, reading, crossed.as_ref()),
+                planned: pin.planned.map(|depth| scale.read(depth)),
+                moved: pin.moved.map(|depth| scale.read(depth)),
+                reread: pin.reread,
+            };
+            let target = Target {
+                trust: if pin.exact { Trust::Exact } else { Trust::Read },
+                ..Target::read(within(seam, *station), depth.mm())
+            };
+            (read, target)
+        };
+        let mut all: Vec<(PinRead, Target)> = understood.iter().map(read).collect();
+        all.sort_by(|a, b| a.1.station.total_cmp(&b.1.station));
+        all
     }
 
     /// A reading said back by the line it would make alone, within what its seam allows.
@@ -164,41 +132,6 @@ impl Drawn<'_> {
             }
             _ => InSeam::Inside,
         })
-    }
-
-    fn station(&self, pin: &Pin, seam: &Seam) -> Result<f64, PinError> {
-        // A tape laid along a curve reads a little long or short.
-        let slack = 1.0;
-        let datum = seam.datum(pin.datum);
-        let station = pin.station_from_below(seam).unwrap_or(f64::NAN);
-        if station >= -slack && station <= seam.length + slack && !pin.station.is_negative() {
-            return Ok(station.clamp(0.0, seam.length));
-        }
-        let longest = datum.map_or(0.0, |datum| if datum.up { seam.length - datum.at } else { datum.at });
-        Err(PinError::OffSeam {
-            seam: pin.seam,
-            datum: pin.datum,
-            station: self.habits.scale.write(pin.station),
-            length: self.habits.scale.write(Length::from_mm(longest)),
-        })
-    }
-
-    fn check_depth(&self, seam: &Seam, station: f64, depth: Length) -> Result<(), PinError> {
-        let Some(edges) = self.came.as_ref().and_then(|pattern| pattern.edges(seam.name)) else {
-            return Ok(());
-        };
-        for each in edges {
-            let height = each.edge.at(station * each.edge.length() / seam.length).point.y;
-            let width = each.panel.width_near(height);
-            if depth.abs().mm() > width / 2.0 {
-                return Err(PinError::TooDeep {
-                    depth: self.habits.scale.write(depth),
-                    panel: each.panel.name.words(),
-                    limit: self.habits.scale.write(Length::from_mm(width / 2.0)),
-                });
-            }
-        }
-        Ok(())
     }
 }
 

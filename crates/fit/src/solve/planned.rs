@@ -1,4 +1,4 @@
-//! The sixth stage: the work order.
+//! The seventh stage: the work order.
 
 use super::altered::Altered;
 use super::drawn::Drawn;

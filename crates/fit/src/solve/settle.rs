@@ -1,87 +1,104 @@
 //! Solving what is kept, though its garment was changed under it.
 
+use std::collections::BTreeSet;
+
+use super::answered::solved;
+use super::checked::{checked, sound};
+use super::drawn::drawn;
 use crate::solve::job::Job;
 use crate::solve::job_error::JobError;
+use crate::solve::job_place::JobPlace;
 use crate::solve::stray::{Stray, StrayKind};
 use crate::solve::{Solution, solve};
+use crate::words::{hem_strays, pin_strays, reading_strays};
 
-/// The position of `list[n]` in a path.
-fn position(path: &str, list: &str) -> Option<usize> {
-    let rest = path.split_once(&format!("{list}["))?.1;
-    rest.split_once(']')?.0.parse().ok()
-}
-
-/// Takes out what an error is about; `None` where it is about nothing that was read on the garment.
-fn take_out(job: &mut Job, error: &JobError) -> Option<Stray> {
-    let fitting = &mut job.fitting;
-    let (kind, id, what) = if let Some(at) = position(&error.path, "fitting.pins") {
-        if at >= fitting.pins.len() || error.path.ends_with("].id") {
-            return None;
-        }
-        let pin = fitting.pins.remove(at);
-        let side = if pin.seam.is_paired() { format!(", {}", pin.side.words()) } else { String::new() };
-        let station = job.habits.scale.write(pin.station);
-        let what = format!("The pin on the {}{side} at {station}", pin.seam.words());
-        (StrayKind::Pin, pin.id, what)
-    } else if let Some(at) = position(&error.path, "fitting.hems") {
-        let hem = fitting.hems.get_mut(at)?;
-        let name = hem.hem.words();
-        match position(&error.path, "readings") {
-            Some(which) if which < hem.readings.len() && !error.path.ends_with("].id") => {
-                let reading = hem.readings.remove(which);
-                let what = format!("The reading round the {name} at {:.0}°", reading.at);
-                (StrayKind::Reading, reading.id, what)
-            }
-            Some(_) => return None,
-            None => {
-                let wish = fitting.hems.remove(at);
-                (StrayKind::Hem, wish.hem.key().to_owned(), format!("What was wanted of the {name}"))
-            }
-        }
-    } else {
-        return None;
-    };
-    let words = format!("{what} is on nothing any more: {}.", error.cause);
-    Some(Stray { kind, id, words, error: None })
-}
-
-/// Where something of this kind and id stands in a job.
-fn place(job: &Job, stray: &Stray) -> Option<String> {
-    match stray.kind {
-        StrayKind::Pin => {
-            let at = job.fitting.pins.iter().position(|pin| pin.id == stray.id)?;
-            Some(format!("fitting.pins[{at}]"))
-        }
-        StrayKind::Hem => {
-            let at = job.fitting.hems.iter().position(|hem| hem.hem.key() == stray.id)?;
-            Some(format!("fitting.hems[{at}]"))
-        }
-        StrayKind::Reading => job.fitting.hems.iter().enumerate().find_map(|(i, hem)| {
-            let at = hem.readings.iter().position(|reading| reading.id == stray.id)?;
-            Some(format!("fitting.hems[{i}].readings[{at}]"))
-        }),
-    }
-}
-
-/// A job as it is kept, without what strays, and its solution with what does.
+/// A job as it is kept, without what strays, and its solution with what does. All that strays is found in one pass:
+/// first what its garment has no hem or seam for, then what is beyond the seams it has.
 ///
 /// # Errors
 /// As [`solve`], for anything that is wrong but what was read on the garment.
 pub fn settle(job: &Job) -> Result<(Job, Solution), JobError> {
-    let mut settled = job.clone();
-    let mut strays = Vec::new();
-    loop {
-        let error = match solve(&settled) {
-            Ok(solution) => return Ok((settled, Solution { strays, ..solution })),
-            Err(error) => error,
-        };
-        let Some(mut stray) = take_out(&mut settled, &error) else { return Err(error) };
-        // Earlier strays are gone from the job the error is about: its place is that in the job as it came.
-        if let Some(place) = place(job, &stray) {
-            let field = error.path.rsplit_once("].").map_or("", |(_, field)| field);
-            let path = if field.is_empty() { place } else { format!("{place}.{field}") };
-            stray.error = Some(JobError { path, ..error });
+    let off_garment = sound(job)?.off_garment();
+    let known = without(job, &off_garment);
+    let read = {
+        let drawn = drawn(checked(&known)?)?;
+        match drawn.understood() {
+            Ok(pinned) => Ok(solved(&drawn, pinned)?),
+            Err(beyond) => Err(beyond),
         }
-        strays.push(stray);
+    };
+    let mut strays = off_garment.into_iter().map(|error| stray(job, error)).collect::<Result<Vec<_>, _>>()?;
+    match read {
+        Ok(solution) => Ok((known, Solution { strays, ..solution })),
+        Err(beyond) => {
+            let settled = without(&known, &beyond);
+            let places = beyond.into_iter().map(|error| at_its_place(job, &known, error));
+            for error in places {
+                strays.push(stray(job, error)?);
+            }
+            let solution = solve(&settled)?;
+            Ok((settled, Solution { strays, ..solution }))
+        }
     }
+}
+
+/// A job without the pins, readings and wishes that errors are about.
+fn without(job: &Job, errors: &[JobError]) -> Job {
+    let mut left = job.clone();
+    if errors.is_empty() {
+        return left;
+    }
+    let (mut pins, mut hems, mut readings) = (BTreeSet::new(), BTreeSet::new(), BTreeSet::new());
+    for error in errors {
+        match error.place {
+            JobPlace::Pin { pin, .. } => drop(pins.insert(pin)),
+            JobPlace::Hem { hem, .. } => drop(hems.insert(hem)),
+            JobPlace::Reading { hem, reading, .. } => drop(readings.insert((hem, reading))),
+            JobPlace::Field(_) | JobPlace::Asked(_) => {}
+        }
+    }
+    let fitting = &mut left.fitting;
+    for (i, hem) in fitting.hems.iter_mut().enumerate() {
+        keep(&mut hem.readings, |reading| !readings.contains(&(i, reading)));
+    }
+    keep(&mut fitting.hems, |hem| !hems.contains(&hem));
+    keep(&mut fitting.pins, |pin| !pins.contains(&pin));
+    left
+}
+
+/// Keeps those of a list whose places are wanted.
+fn keep<T>(list: &mut Vec<T>, wanted: impl Fn(usize) -> bool) {
+    let mut places = 0..;
+    list.retain(|_| places.next().is_some_and(&wanted));
+}
+
+/// An error of a job that others of its pins were taken out of, at its place in the job as it came.
+fn at_its_place(job: &Job, known: &Job, error: JobError) -> JobError {
+    let JobPlace::Pin { pin, field } = error.place else { return error };
+    let id = &known.fitting.pins[pin].id;
+    let came = job.fitting.pins.iter().position(|each| each.id == *id);
+    JobError { place: JobPlace::Pin { pin: came.unwrap_or(pin), field }, ..error }
+}
+
+/// What an error of a job is about, as something that strays; the error itself where it is about nothing that was
+/// read on the garment.
+fn stray(job: &Job, error: JobError) -> Result<Stray, JobError> {
+    let fitting = &job.fitting;
+    let (kind, id, words) = match error.place {
+        JobPlace::Pin { pin, .. } => {
+            let pin = &fitting.pins[pin];
+            (StrayKind::Pin, pin.id.clone(), pin_strays(pin, &error.cause, job.habits.scale))
+        }
+        JobPlace::Hem { hem, .. } => {
+            let hem = fitting.hems[hem].hem;
+            (StrayKind::Hem, hem.key().to_owned(), hem_strays(hem, &error.cause))
+        }
+        JobPlace::Reading { hem, reading, .. } => {
+            let wish = &fitting.hems[hem];
+            let reading = &wish.readings[reading];
+            (StrayKind::Reading, reading.id.clone(), reading_strays(wish.hem, reading, &error.cause))
+        }
+        JobPlace::Field(_) | JobPlace::Asked(_) => return Err(error),
+    };
+    Ok(Stray { kind, id, words, error: Some(error) })
 }

@@ -9,6 +9,7 @@ use crate::house::ranges;
 use crate::reading::pin::{Pin, PinError};
 use crate::solve::job::Job;
 use crate::solve::job_error::{JobError, within};
+use crate::solve::job_place::JobPlace;
 use crate::unit::length::Length;
 
 /// Where a pin is slid to.
@@ -36,20 +37,21 @@ pub enum Slide {
 pub fn slid(job: &Job, id: &str, slide: Slide) -> Result<Pin, JobError> {
     let found = job.fitting.pins.iter().position(|pin| pin.id == id);
     let Some(at) = found else {
-        return Err(JobError::at("pin", PinError::NoSuchPin(id.to_owned())));
+        return Err(JobError::at(JobPlace::Asked("pin"), PinError::NoSuchPin(id.to_owned())));
     };
     let pin = &job.fitting.pins[at];
     let drawn = drawn(checked(job)?)?;
     let seam = drawn.seam(pin.seam).ok_or(PinError::NoLength(pin.seam));
-    let seam = seam.map_err(|error| JobError::at("pin", error))?;
+    let seam = seam.map_err(|error| JobError::at(JobPlace::Asked("pin"), error))?;
     let off = || PinError::Datum { seam: pin.seam, datum: pin.datum };
-    let datum =
-        seam.datum(pin.datum).ok_or_else(|| JobError::at(format!("fitting.pins[{at}].datum"), off()))?;
+    let datum = seam
+        .datum(pin.datum)
+        .ok_or_else(|| JobError::at(JobPlace::Pin { pin: at, field: "datum" }, off()))?;
     let tick = job.habits.scale.tick();
     let wanted = match slide {
         Slide::Hand { station } => station.mm(),
         Slide::Marks { count } => {
-            within("slide.count", ranges::MARKS, f64::from(count))?;
+            within(JobPlace::Asked("slide.count"), ranges::MARKS, f64::from(count))?;
             datum.from_below(pin.station.mm()) + f64::from(count) * tick.mm()
         }
     };

@@ -4,9 +4,9 @@ use std::f64::consts::SQRT_2;
 
 use super::answer::{SumAnswer, Writer};
 use super::drawing::SumLineName;
+use super::sum_error::{SumError, within};
 use crate::house::ranges;
 use crate::house::rules::HouseRule;
-use crate::solve::job_error::{JobError, within};
 
 /// Strips cut across the cloth at 45°, in millimetres.
 struct Strips {
@@ -42,7 +42,7 @@ pub(super) fn answer(
     doubled: bool,
     both_edges: bool,
     mut out: Writer<'_>,
-) -> Result<SumAnswer, JobError> {
+) -> Result<SumAnswer, SumError> {
     within("length", ranges::STRIP_LENGTH, length)?;
     within("width", ranges::STRIP_WIDTH, width)?;
     within("cloth", ranges::CLOTH_WIDTH, cloth)?;

@@ -2,15 +2,15 @@
 
 use super::answer::{SumAnswer, Writer};
 use super::drawing::SumLineName;
+use super::sum_error::{SumError, within};
 use crate::house::ranges;
 use crate::house::rules::HouseRule;
-use crate::solve::job_error::{JobError, within};
 
 /// More segments than this and only the first piece is labelled.
 const LABELLED: usize = 3;
 
 /// Shares what it has to lose among the segments by their length.
-pub(super) fn answer(spans: &[f64], gap: f64, mut out: Writer<'_>) -> Result<SumAnswer, JobError> {
+pub(super) fn answer(spans: &[f64], gap: f64, mut out: Writer<'_>) -> Result<SumAnswer, SumError> {
     within("spans", ranges::SEGMENTS, spans.len() as f64)?;
     for (i, span) in spans.iter().enumerate() {
         within(format!("spans[{i}]"), ranges::SEGMENT, *span)?;

@@ -2,8 +2,8 @@
 
 use super::answer::{SumAnswer, Writer};
 use super::drawing::SumLineName;
+use super::sum_error::{SumError, within};
 use crate::house::ranges;
-use crate::solve::job_error::{JobError, within};
 
 /// What a ratio of long to short edge looks like, up to each.
 const FULLNESS: [(f64, &str); 5] = [
@@ -15,7 +15,7 @@ const FULLNESS: [(f64, &str); 5] = [
 ];
 
 /// Compares two edges, in millimetres.
-pub(super) fn answer(long: f64, short: f64, mut out: Writer<'_>) -> Result<SumAnswer, JobError> {
+pub(super) fn answer(long: f64, short: f64, mut out: Writer<'_>) -> Result<SumAnswer, SumError> {
     within("short", ranges::SHORT_EDGE, short)?;
     within("long", ranges::LONG_EDGE.from(short).up_to(20.0 * short), long)?;
     let ratio = long / short;

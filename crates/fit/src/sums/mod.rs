@@ -17,6 +17,7 @@ mod shrink;
 mod slit;
 pub(crate) mod spacing;
 mod sum;
+mod sum_error;
 mod work_out;
 
 pub use answer::{EvenRow, KeptAnswer, SumAnswer, SumRow};
@@ -25,4 +26,5 @@ pub(crate) use known::Knowing;
 pub use known::{KnownNumber, KnownSum};
 pub use slit::SlitPlace;
 pub use sum::{ClearOf, KeptSum, Sum, SumKind, SumPlace};
+pub use sum_error::{SumError, SumErrorCause};
 pub use work_out::work_out;

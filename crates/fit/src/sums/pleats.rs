@@ -2,8 +2,8 @@
 
 use super::answer::{SumAnswer, Writer};
 use super::drawing::SumLineName;
+use super::sum_error::{SumError, within};
 use crate::house::ranges::{self, LONGEST};
-use crate::solve::job_error::{JobError, within};
 
 /// So many are drawn of however many there are.
 const DRAWN: u32 = 4;
@@ -14,7 +14,7 @@ pub(super) fn answer(
     count: u32,
     depth: f64,
     mut out: Writer<'_>,
-) -> Result<SumAnswer, JobError> {
+) -> Result<SumAnswer, SumError> {
     within("finished", ranges::PLEATED, finished)?;
     within("count", ranges::PLEATS, f64::from(count))?;
     within("depth", ranges::PLEAT_DEPTH, depth)?;

@@ -3,15 +3,15 @@
 use super::answer::{EvenRow, SumAnswer, Writer};
 use super::drawing::SumLineName;
 use super::spacing::{Spacing, space};
+use super::sum_error::{SumError, SumErrorCause, within};
 use crate::house::ranges;
-use crate::solve::job_error::{JobError, JobErrorCause, within};
 use crate::unit::length::Length;
 
 /// Two gaps are alike to the eye within half a millimetre.
 const ALIKE: f64 = 0.5;
 
 /// Checks what was asked of a row and spaces it.
-pub(super) fn answer(row: &Spacing, mut out: Writer<'_>) -> Result<SumAnswer, JobError> {
+pub(super) fn answer(row: &Spacing, mut out: Writer<'_>) -> Result<SumAnswer, SumError> {
     let Spacing { from, to, count, pinned, clear } = *row;
     within("from", ranges::ROW_FROM, from)?;
     within("to", ranges::ROW_TO.from(from + 5.0).up_to(from + 10_000.0), to)?;
@@ -24,7 +24,7 @@ pub(super) fn answer(row: &Spacing, mut out: Writer<'_>) -> Result<SumAnswer, Jo
         within("clear.by", ranges::KEEP_OFF.up_to(gap / 2.0), by)?;
     }
     let Some(places) = space(row) else {
-        return Err(JobError::at("clear.at", JobErrorCause::NoRow));
+        return Err(SumError::at("clear.at", SumErrorCause::NoRow));
     };
     for (i, place) in (1..).zip(&places) {
         out.row(format!("no. {i}"), *place);

@@ -2,14 +2,14 @@
 
 use super::answer::{SumAnswer, Writer};
 use super::drawing::SumLineName;
+use super::sum_error::{SumError, within};
 use crate::cloth::wash::WashTest;
 use crate::house::ranges;
-use crate::solve::job_error::{JobError, within};
 
 /// Checks the swatch and works back from what is wanted, in millimetres.
-pub(super) fn answer(wanted: f64, test: &WashTest, mut out: Writer<'_>) -> Result<SumAnswer, JobError> {
+pub(super) fn answer(wanted: f64, test: &WashTest, mut out: Writer<'_>) -> Result<SumAnswer, SumError> {
     within("wanted", ranges::SHRUNK, wanted)?;
-    test.check().map_err(|error| JobError { path: error.path.replace("wash_test.", ""), ..error })?;
+    test.check().map_err(|(field, beyond)| SumError::at(field, beyond))?;
     let cut = test.cut_for(wanted);
     out.row("cut", cut);
     out.row("more than is wanted", cut - wanted);

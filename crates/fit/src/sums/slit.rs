@@ -7,8 +7,8 @@ use serde::{Deserialize, Serialize};
 
 use super::answer::{SumAnswer, Writer};
 use super::drawing::SumLineName;
+use super::sum_error::{SumError, within};
 use crate::house::ranges;
-use crate::solve::job_error::{JobError, within};
 
 /// A slit is told at heights this far apart, in millimetres.
 const STEP: f64 = 50.0;
@@ -68,7 +68,7 @@ pub(super) fn answer(
     darts: &[f64],
     wanted: SlitPlace,
     mut out: Writer<'_>,
-) -> Result<SumAnswer, JobError> {
+) -> Result<SumAnswer, SumError> {
     within("across", ranges::SLIT_ACROSS, across)?;
     within("darts", ranges::SLIT_DARTS, darts.len() as f64)?;
     for (i, dart) in darts.iter().enumerate() {

@@ -3,10 +3,10 @@
 use super::answer::{SumAnswer, Writer};
 use super::spacing::Spacing;
 use super::sum::Sum;
+use super::sum_error::SumError;
 use super::{bias, elastic, gathers, pleats, row, shrink, slit};
 use crate::cloth::wash::WashTest;
 use crate::house::habit::Habits;
-use crate::solve::job_error::JobError;
 use crate::unit::length::Length;
 
 /// Works a sum out.
@@ -20,8 +20,8 @@ use crate::unit::length::Length;
 /// ```
 ///
 /// # Errors
-/// [`JobError`] naming the number that cannot be, with what it can.
-pub fn work_out(sum: &Sum, habits: &Habits) -> Result<SumAnswer, JobError> {
+/// [`SumError`] naming the number that cannot be, with what it can.
+pub fn work_out(sum: &Sum, habits: &Habits) -> Result<SumAnswer, SumError> {
     let out = Writer::new(habits);
     let mm = |lengths: &[Length]| lengths.iter().map(|length| length.mm()).collect::<Vec<_>>();
     match sum {
@@ -110,8 +110,8 @@ mod tests {
     #[test]
     fn what_cannot_be_is_refused_with_the_number_and_its_limits() {
         let refused = |sum| work_out(&sum, &Habits::default()).unwrap_err();
-        assert_eq!(refused(Sum::Gathers { long: mm(500), short: mm(600) }).path, "long");
-        assert_eq!(refused(Sum::Shrink { wanted: mm(100), before: mm(200), after: mm(90) }).path, "after");
+        assert_eq!(refused(Sum::Gathers { long: mm(500), short: mm(600) }).field, "long");
+        assert_eq!(refused(Sum::Shrink { wanted: mm(100), before: mm(200), after: mm(90) }).field, "after");
         let spacing = |clear| Sum::Spacing {
             from: mm(0),
             to: mm(100),
@@ -120,6 +120,6 @@ mod tests {
             clear: Some(clear),
         };
         let clear = super::super::sum::ClearOf { at: mm(50), by: mm(10) };
-        assert_eq!(refused(spacing(clear)).path, "clear.at");
+        assert_eq!(refused(spacing(clear)).field, "clear.at");
     }
 }

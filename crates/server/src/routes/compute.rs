@@ -13,10 +13,10 @@ use vemble_fit::hem::{HemRead, HemReading, HemWish, Wanted};
 use vemble_fit::sums::{Sum, SumAnswer, work_out};
 use vemble_fit::{
     BodySketch, Comparison, CopyPlan, DEEPEST_READING, Datum, EdgeRead, EntryMode, FitPicture, Fitting,
-    Garment, HIGHEST_TAKE_UP, Habits, JOB_FORMAT, Job, JobError, LONGEST_READING, LONGEST_SEAM, Length, Pin,
-    PinRead, SeamName, ShareOut, ShareRequest, Side, Sketch, Slide, Solution, Wearer, compare, copy_from,
-    echo_in_inches, fit_picture, is_inches_by_its_fraction, ladder, moved_rung, read_tape_up_to, settle,
-    share_out, sketch, sketch_body, slid, solve,
+    Garment, HIGHEST_TAKE_UP, Habits, JOB_FORMAT, Job, JobError, JobPlace, LONGEST_READING, LONGEST_SEAM,
+    Length, Pin, PinRead, SeamName, ShareOut, ShareRequest, Side, Sketch, Slide, Solution, Wearer, compare,
+    copy_from, echo_in_inches, fit_picture, is_inches_by_its_fraction, ladder, moved_rung, read_tape_up_to,
+    settle, share_out, sketch, sketch_body, slid, solve,
 };
 
 use crate::app::App;
@@ -145,12 +145,7 @@ async fn compute_pin(_: AtWork, Body(typed): Body<TypedPin>) -> Result<Json<Read
         },
         timings: Vec::new(),
     };
-    let solution = solve(&job).map_err(|error| {
-        let mut problem = Problem::from(error);
-        // The person typed one pin, not a list of them.
-        problem.path = problem.path.map(|path| path.replace("fitting.pins[0].", ""));
-        problem
-    })?;
+    let solution = solve(&job).map_err(by_itself)?;
     let moves = moved_rung(&job, &solution, &pin);
     let mut read = solution.seams.into_iter().flat_map(|seam| seam.pins).find(|read| read.id == pin.id);
     if let (Some(read), Some(typed)) = (&mut read, inches) {
@@ -247,14 +242,11 @@ async fn compute_hem_reading(
         fitting: Fitting { hems: vec![wish], ..Fitting::on(Default::default()) },
         timings: Vec::new(),
     };
-    solve(&job).map_err(|error| {
-        let mut problem = Problem::from(error);
-        problem.path = problem.path.map(|path| {
-            path.replace("fitting.hems[0].readings[0].length", "reading")
-                .replace("fitting.hems[0].readings[0].", "")
-                .replace("fitting.hems[0].", "")
-        });
-        problem
+    solve(&job).map_err(|error| match error.place {
+        JobPlace::Reading { field: "length", .. } => {
+            by_itself(JobError { place: JobPlace::Asked("reading"), ..error })
+        }
+        _ => by_itself(error),
     })?;
     Ok(Json(ReadHem { reading, echo }))
 }
@@ -346,9 +338,15 @@ async fn away<T: Send + 'static>(
 }
 
 /// The same error as a part of a larger request.
-fn within(part: &str) -> impl Fn(JobError) -> JobError {
-    let part = part.to_owned();
-    move |error| JobError { path: format!("{part}.{}", error.path), ..error }
+fn within(part: &'static str) -> impl Fn(JobError) -> JobError {
+    move |error| error.inside(part)
+}
+
+/// What is wrong with the one pin or reading that was typed, in its own field: nobody sent a list.
+fn by_itself(error: JobError) -> Problem {
+    let own = error.place.own_field();
+    let problem = Problem::from(error);
+    Problem { path: own.map(str::to_owned).or(problem.path), ..problem }
 }
 
 /// The fit picture: cross-sections, rings and silhouettes.
@@ -381,9 +379,9 @@ async fn compute_share(
     Body(asked): Body<Sharing>,
 ) -> Result<Json<ShareOut>, Problem> {
     away(&app, account, move || {
-        share_out(&asked.job, asked.request).map_err(|error| match error.path.as_str() {
-            "level" | "lose" => within("request")(error),
-            _ => within("job")(error),
+        share_out(&asked.job, asked.request).map_err(|error| match error.place {
+            JobPlace::Asked(_) => error.inside("request"),
+            _ => error.inside("job"),
         })
     })
     .await
@@ -453,8 +451,7 @@ async fn compute_sketch(
 ) -> Result<Json<Sketch>, Problem> {
     away(&app, account, move || {
         asked.garment.check().map_err(within("garment"))?;
-        sketch(&asked.garment, &asked.habits)
-            .map_err(|error| JobError::at("garment.shape.flats".to_owned(), error))
+        sketch(&asked.garment, &asked.habits).map_err(|error| JobError::at("garment.shape.flats", error))
     })
     .await
 }
@@ -484,7 +481,7 @@ async fn compute_body_sketch(
 ) -> Result<Json<Option<BodySketch>>, Problem> {
     away(&app, account, move || {
         for (i, body) in asked.wearer.measured.iter().enumerate() {
-            body.check().map_err(within(&format!("wearer.measured[{i}]")))?;
+            body.check().map_err(|error| error.inside(&format!("wearer.measured[{i}]")))?;
         }
         let days = &asked.wearer.measured;
         let day = days.iter().find(|body| body.taken_on == asked.taken_on);

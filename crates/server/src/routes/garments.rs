@@ -10,7 +10,7 @@ use utoipa_actix_web::service_config::ServiceConfig;
 use uuid::Uuid;
 use vemble_fit::Figure;
 use vemble_fit::plan::{Calendar, Claim, Minutes, SoonStep, Timing, Tonight, Waiting, calendar, tonight};
-use vemble_fit::{HouseRule, Job, JobError, NextAct, Place, Summary, settle};
+use vemble_fit::{HouseRule, Job, NextAct, Place, Summary, settle};
 use vemble_store::{
     AccountId, Conn, FittingRecord, GarmentRecord, InShort, OnRail, StoreError, Versioned, account, fitting,
     garment, rail,
@@ -300,7 +300,7 @@ async fn write_garment(
     Body(mut written): Body<GarmentRecord>,
 ) -> Result<HttpResponse, Problem> {
     written.garment.name = name(&written.garment.name, "garment.name")?;
-    written.garment.check().map_err(|error| JobError { path: format!("garment.{}", error.path), ..error })?;
+    written.garment.check().map_err(|error| error.inside("garment"))?;
     let mut seams: Vec<_> = written.garment.shape.allowances.iter().map(|allowance| allowance.seam).collect();
     seams.sort_unstable();
     if seams.windows(2).any(|pair| pair[0] == pair[1]) {

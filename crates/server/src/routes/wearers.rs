@@ -6,7 +6,7 @@ use serde::Serialize;
 use utoipa::ToSchema;
 use utoipa_actix_web::service_config::ServiceConfig;
 use uuid::Uuid;
-use vemble_fit::{JobError, Wearer};
+use vemble_fit::Wearer;
 use vemble_store::{Conn, Versioned, wearer};
 
 use crate::app::App;
@@ -113,7 +113,7 @@ fn check(wearer: &mut Wearer) -> Result<(), Problem> {
                 format!("{} stands twice; one set of measures is kept for a day.", body.taken_on),
             ));
         }
-        body.check().map_err(|error| JobError { path: format!("measured[{i}].{}", error.path), ..error })?;
+        body.check().map_err(|error| error.inside(&format!("measured[{i}]")))?;
         if let Some(layer) = body.layers.iter().position(|layer| layer.name.contains('\0')) {
             return Err(Problem::nonsense(
                 "record.name",

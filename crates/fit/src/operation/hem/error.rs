@@ -2,11 +2,26 @@
 
 use super::landmark::Landmark;
 use crate::garment::HemName;
+use crate::house::ranges::OutOfRange;
 use crate::reading::side::Side;
+
+/// What is amiss with a wish, and in which field.
+#[derive(Debug, Clone, PartialEq)]
+pub(crate) struct HemAmiss {
+    /// In which of its readings, where it is in one.
+    pub(crate) reading: Option<usize>,
+    /// The field.
+    pub(crate) field: &'static str,
+    /// What is wrong there.
+    pub(crate) error: HemError,
+}
 
 /// A wish that no hem of its garment can have.
 #[derive(Debug, Clone, PartialEq, thiserror::Error)]
 pub enum HemError {
+    /// A number no hem has.
+    #[error(transparent)]
+    Number(#[from] OutOfRange),
     /// Nothing to hem on the arm.
     #[error("this garment has no sleeves; it can have the hem at its lower edge")]
     NoSleeve,

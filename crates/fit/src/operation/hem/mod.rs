@@ -38,6 +38,7 @@ mod wish;
 mod work;
 
 pub use collision::{Collision, CollisionState, Stands};
+pub(crate) use error::HemAmiss;
 pub use error::HemError;
 pub use kind::{HemKind, eases_in};
 pub use landmark::Landmark;

@@ -2,14 +2,13 @@
 
 use serde::{Deserialize, Serialize};
 
-use super::error::HemError;
+use super::error::{HemAmiss, HemError};
 use super::kind::HemKind;
 use super::landmark::Landmark;
 use crate::garment::{HemName, Shape, SleeveBuild};
 use crate::house::choice::{LevelBy, LiningEdge, LiningHangs};
-use crate::house::ranges;
+use crate::house::ranges::{self, Range};
 use crate::reading::side::Side;
-use crate::solve::job_error::{JobError, within};
 use crate::unit::length::Length;
 
 /// Where the finished hem shall be.
@@ -192,87 +191,78 @@ impl HemWish {
         }
     }
 
-    /// Checks every number against what a hem can have, and the hem against its garment.
-    ///
-    /// # Errors
-    /// The first thing no hem of this garment has, with its place below `path`.
-    pub(crate) fn check(&self, shape: &Shape, path: &str) -> Result<(), JobError> {
-        let at = |part: &str| format!("{path}.{part}");
+    /// What no hem of its garment can have: one thing of the wish itself, or what is amiss with each of its readings.
+    pub(crate) fn amiss(&self, shape: &Shape) -> Vec<HemAmiss> {
+        if let Err((field, error)) = self.check(shape) {
+            return vec![HemAmiss { reading: None, field, error }];
+        }
+        let check = |(i, reading): (usize, &HemReading)| {
+            let (field, error) = self.check_reading(shape, reading).err()?;
+            Some(HemAmiss { reading: Some(i), field, error })
+        };
+        self.readings.iter().enumerate().filter_map(check).collect()
+    }
+
+    /// Which reading has the id of one before it.
+    pub(crate) fn same_id(&self) -> Option<usize> {
+        let mut ids = std::collections::BTreeSet::new();
+        self.readings.iter().position(|reading| !ids.insert(&reading.id))
+    }
+
+    /// Checks every number of the wish against what a hem can have, and the hem against its garment.
+    fn check(&self, shape: &Shape) -> Result<(), (&'static str, HemError)> {
+        let within = |field, range: Range, length: Length| in_range(field, range, length.mm());
         if self.hem == HemName::Sleeve && shape.sleeve_build() == SleeveBuild::None {
-            return Err(JobError::at(at("hem"), HemError::NoSleeve));
+            return Err(("hem", HemError::NoSleeve));
         }
         let on_sleeve = self.hem == HemName::Sleeve;
         match self.wanted {
-            Wanted::Edge { shorten } => {
-                within(at("wanted.shorten"), ranges::SHORTEN, shorten.mm())?;
-            }
-            Wanted::Floor { height } => {
-                if on_sleeve {
-                    return Err(JobError::at(at("wanted"), HemError::SleeveFromFloor));
-                }
-                within(at("wanted.height"), ranges::FLOOR, height.mm())?;
-            }
-            Wanted::Garment { length } => {
-                within(at("wanted.length"), ranges::OTHER_LENGTH, length.mm())?;
+            Wanted::Edge { shorten } => within("wanted.shorten", ranges::SHORTEN, shorten)?,
+            Wanted::Floor { .. } if on_sleeve => return Err(("wanted", HemError::SleeveFromFloor)),
+            Wanted::Floor { height } => within("wanted.height", ranges::FLOOR, height)?,
+            Wanted::Garment { length } => within("wanted.length", ranges::OTHER_LENGTH, length)?,
+            Wanted::Landmark { landmark, .. } if landmark.on_arm() != on_sleeve => {
+                return Err(("wanted.landmark", HemError::Landmark { landmark }));
             }
             Wanted::Landmark { landmark, below } => {
-                if landmark.on_arm() != on_sleeve {
-                    return Err(JobError::at(at("wanted.landmark"), HemError::Landmark { landmark }));
-                }
                 // Nothing hangs below the floor.
                 let most = if landmark == Landmark::Shoe { 0.0 } else { 900.0 };
-                within(at("wanted.below"), ranges::BELOW.up_to(most), below.mm())?;
+                within("wanted.below", ranges::BELOW.up_to(most), below)?;
             }
             Wanted::Pins => {}
         }
-        within(at("shoes"), ranges::SHOES, self.shoes.mm())?;
+        within("shoes", ranges::SHOES, self.shoes)?;
         if let Some(allowance) = self.allowance {
-            within(at("allowance"), ranges::HEM_ALLOWANCE, allowance.mm())?;
+            within("allowance", ranges::HEM_ALLOWANCE, allowance)?;
         }
         if let Some(high_low) = self.high_low {
-            for (name, length) in [("front", high_low.front), ("back", high_low.back)] {
-                within(at(&format!("high_low.{name}")), ranges::UNEVEN, length.mm())?;
-            }
-            for (name, length) in [("blend_front", high_low.blend_front), ("blend_back", high_low.blend_back)]
-            {
-                within(at(&format!("high_low.{name}")), ranges::BLEND, length.mm())?;
-            }
+            within("high_low.front", ranges::UNEVEN, high_low.front)?;
+            within("high_low.back", ranges::UNEVEN, high_low.back)?;
+            within("high_low.blend_front", ranges::BLEND, high_low.blend_front)?;
+            within("high_low.blend_back", ranges::BLEND, high_low.blend_back)?;
         }
         if let Some(ShortenAt::Tuck { above }) = self.shorten_at {
-            within(at("shorten_at.above"), ranges::TUCK_ABOVE, above.mm())?;
+            within("shorten_at.above", ranges::TUCK_ABOVE, above)?;
         }
-        let count = self.readings.len() as f64;
-        within(at("readings"), ranges::HEM_READINGS, count)?;
-        let mut ids = std::collections::BTreeSet::new();
-        for (i, reading) in self.readings.iter().enumerate() {
-            let at = |part: &str| format!("{path}.readings[{i}].{part}");
-            if !ids.insert(&reading.id) {
-                return Err(JobError::at(at("id"), HemError::SameId(reading.id.clone())));
-            }
-            if shape.is_paired_hem(self.hem) == (reading.side == Side::Centre) {
-                return Err(JobError::at(at("side"), HemError::Side { hem: self.hem, side: reading.side }));
-            }
-            within(at("at"), ranges::AROUND, reading.at)?;
-            match reading.read {
-                HemRead::FloorToEdge if on_sleeve => {
-                    return Err(JobError::at(at("read"), HemError::SleeveFromFloor));
-                }
-                HemRead::FloorToEdge => {
-                    within(
-                        at("length"),
-                        ranges::HEM_READ.of("the height of the edge").from(0.0),
-                        reading.length.mm(),
-                    )?;
-                }
-                HemRead::EdgeToPin => {
-                    within(
-                        at("length"),
-                        ranges::HEM_READ.of("what is pinned up").up_to(1500.0),
-                        reading.length.mm(),
-                    )?;
-                }
-            }
-        }
-        Ok(())
+        in_range("readings", ranges::HEM_READINGS, self.readings.len() as f64)
     }
+
+    fn check_reading(&self, shape: &Shape, reading: &HemReading) -> Result<(), (&'static str, HemError)> {
+        if shape.is_paired_hem(self.hem) == (reading.side == Side::Centre) {
+            return Err(("side", HemError::Side { hem: self.hem, side: reading.side }));
+        }
+        in_range("at", ranges::AROUND, reading.at)?;
+        let range = match reading.read {
+            HemRead::FloorToEdge if self.hem == HemName::Sleeve => {
+                return Err(("read", HemError::SleeveFromFloor));
+            }
+            HemRead::FloorToEdge => ranges::HEM_READ.of("the height of the edge").from(0.0),
+            HemRead::EdgeToPin => ranges::HEM_READ.of("what is pinned up").up_to(1500.0),
+        };
+        in_range("length", range, reading.length.mm())
+    }
+}
+
+fn in_range(field: &'static str, range: Range, read: f64) -> Result<(), (&'static str, HemError)> {
+    range.holds(read).map_err(|beyond| (field, beyond.into()))
 }
