@@ -1,7 +1,10 @@
-.PHONY: demo test hunt hunt-browser bench screenshots fmt types
+.PHONY: demo dev test hunt hunt-browser bench screenshots fmt types
 
 demo: ## Build, load the demo workroom and serve it
 	@scripts/demo.sh
+
+dev: ## Server and web application while they are being changed, on a workroom of their own
+	@scripts/dev.sh
 
 test: ## Everything, the browser included
 	@scripts/test.sh
