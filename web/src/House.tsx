@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { Suspense, useEffect, useRef } from "react";
+import { Suspense, useEffect, useLayoutEffect, useMemo, useState } from "react";
 import { Link, Route, Routes, useLocation } from "react-router";
 import { type Of, pageIs, SIGNED_OUT } from "./api/client";
 import { whoQuery } from "./api/queries";
@@ -37,7 +37,7 @@ export function House() {
   const queries = useQueryClient();
   const who = useQuery(whoQuery);
   // Who came in by this window: the place stays theirs, also when the session ends or becomes another's.
-  const inside = useRef<Inside | null>(null);
+  const [here, setHere] = useState<Inside | null>(null);
   const { pathname } = useLocation();
   useEffect(() => {
     const ask = () => void queries.invalidateQueries({ queryKey: whoQuery.queryKey });
@@ -53,13 +53,13 @@ export function House() {
     windows.postMessage(page);
     return () => windows.close();
   }, [queries, page]);
-  const now = insideOf(who.data);
+  const now = useMemo(() => insideOf(who.data), [who.data]);
   // A friend comes in again by new words: another device to the workroom, the same friend here.
-  if (now && (inside.current === null || inside.current.owner === now.owner)) {
-    inside.current = now;
-    pageIs(now.page);
-  }
-  const here = inside.current;
+  if (now && now !== here && (here === null || here.owner === now.owner)) setHere(now);
+  // Before anything in the house asks for something.
+  useLayoutEffect(() => {
+    if (here) pageIs(here.page);
+  }, [here]);
   const there = here !== null && now?.page === here.page;
   const atTheDoor = useOnceStill(here !== null && !there);
   if (who.isPending) {

@@ -20,13 +20,7 @@ export function FitFigures(props: {
   upright: Upright;
 }) {
   const { views, rings, which, upright } = props;
-  let right = 0;
-  const placed = views.map((each) => {
-    const [from = 0, to = 0] = each.view.across;
-    const dx = right + AIR - from;
-    right = dx + to;
-    return { ...each, dx };
-  });
+  const { placed, right } = sideBySide(views);
   const width = (right + AIR) * upright.scale;
   return (
     <svg
@@ -57,6 +51,18 @@ export function FitFigures(props: {
       </g>
     </svg>
   );
+}
+
+/** Views beside one another, with air between them, and how far they reach. */
+function sideBySide<Shown extends { view: View }>(views: Shown[]) {
+  let right = 0;
+  const placed = views.map((each) => {
+    const [from = 0, to = 0] = each.view.across;
+    const dx = right + AIR - from;
+    right = dx + to;
+    return { ...each, dx };
+  });
+  return { placed, right };
 }
 
 function FitFigure(props: { view: View; aside: boolean; dx: number; rings: Ring[]; which: Which }) {

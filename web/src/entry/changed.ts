@@ -4,8 +4,6 @@ export function changed<Entries extends object, Key extends keyof Entries>(
   key: Key,
   value: Entries[Key] | undefined,
 ): Entries {
-  const next = { ...entries };
-  if (value === undefined) delete next[key];
-  else next[key] = value;
-  return next;
+  const { [key]: _, ...others } = entries;
+  return (value === undefined ? others : { ...entries, [key]: value }) as Entries;
 }

@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useRef } from "react";
+import { useEffect, useEffectEvent, useMemo } from "react";
 import type { Of, Problem } from "../api/client";
 import type { Typed } from "../waiting/records";
 import { usePost, useStanding } from "../waiting/usePost";
@@ -27,8 +27,8 @@ export function useTyped<T>(
 ) {
   const post = usePost();
   const standing = useStanding(post);
-  const calls = useRef({ onHeard, onRefused });
-  calls.current = { onHeard, onRefused };
+  const heard = useEffectEvent(onHeard);
+  const refused = useEffectEvent(onRefused);
   const own = useMemo(
     () =>
       standing.waiting.filter(
@@ -39,7 +39,7 @@ export function useTyped<T>(
   useEffect(
     () =>
       post.hear((news) => {
-        if (news.is === "heard" && news.fitting === fitting) calls.current.onHeard(news.echo);
+        if (news.is === "heard" && news.fitting === fitting) heard(news.echo);
       }),
     [post, fitting],
   );
@@ -47,7 +47,7 @@ export function useTyped<T>(
   useEffect(() => {
     const typed = back && "typed" in back.what ? way.of(back.what.typed) : undefined;
     if (!typed || !back?.refused) return;
-    calls.current.onRefused(typed, back.refused);
+    refused(typed, back.refused);
     post.seen([back.id]);
   }, [back, way, post]);
   const enter = (typed: T) => void post.enter(fitting, { typed: way.as(typed) });

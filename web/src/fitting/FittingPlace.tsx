@@ -2,7 +2,6 @@ import { useQuery } from "@tanstack/react-query";
 import { type ComponentType, useEffect, useMemo } from "react";
 import { useParams } from "react-router";
 import { jobQuery, solutionQuery } from "../api/queries";
-import { keysOf } from "../entry/keysOf";
 import { patient } from "../frame/patient";
 import { NotHere } from "../frame/PutRight";
 import { type FittingPlaceName, placeNamed } from "../frame/registry";
@@ -17,34 +16,35 @@ import { FriendContext, useIsFriend } from "./friend";
 import { Strays, without } from "./Strays";
 import { type Draft, useDraft } from "./useDraft";
 
-const places: Record<FittingPlaceName, () => Promise<{ default: ComponentType<AtWork> }>> = {
-  mirror: () => import("../places/mirror/Mirror"),
-  ring: () => import("../places/mirror/HemMirror"),
-  chalk: () => import("../places/chalk/Chalk"),
-  hem: () => import("../places/chalk/HemPage"),
-  bench: () => import("../places/bench/Bench"),
-  check: () => import("../places/chalk/Check"),
-  share: () => import("../places/share/ShareOut"),
-  fit: () => import("../places/fit/FitPlace"),
-  copy: () => import("../places/copy/CopyFavourite"),
-  compare: () => import("../places/compare/CompareFittings"),
-  history: () => import("../places/history/History"),
+type Fetch = () => Promise<{ default: ComponentType<AtWork> }>;
+const page = (fetch: Fetch) => ({ fetch, Shown: patient(fetch) });
+const places: Record<FittingPlaceName, ReturnType<typeof page>> = {
+  mirror: page(() => import("../places/mirror/Mirror")),
+  ring: page(() => import("../places/mirror/HemMirror")),
+  chalk: page(() => import("../places/chalk/Chalk")),
+  hem: page(() => import("../places/chalk/HemPage")),
+  bench: page(() => import("../places/bench/Bench")),
+  check: page(() => import("../places/chalk/Check")),
+  share: page(() => import("../places/share/ShareOut")),
+  fit: page(() => import("../places/fit/FitPlace")),
+  copy: page(() => import("../places/copy/CopyFavourite")),
+  compare: page(() => import("../places/compare/CompareFittings")),
+  history: page(() => import("../places/history/History")),
 };
-const shown = new Map(keysOf(places).map((place) => [place, patient(places[place])]));
 
 /** Fetches the other places while there is a connection, so that losing it closes none of them. */
 function useAllPlaces() {
   useEffect(() => {
     // One that cannot be fetched now is fetched, and its failure told, when it is opened.
-    for (const fetchPlace of Object.values(places)) void fetchPlace().catch(() => undefined);
+    for (const { fetch } of Object.values(places)) void fetch().catch(() => undefined);
   }, []);
 }
 
 const words = { saved: "Saved", saving: "Saving", silent: KEPT_HERE, refused: "Not taken" };
 
 function Place({ place, at }: { place: FittingPlaceName; at: AtWork }) {
-  const Shown = shown.get(place);
-  return Shown ? <Shown {...at} /> : null;
+  const { Shown } = places[place];
+  return <Shown {...at} />;
 }
 
 /** One fitting at one of its places. */

@@ -47,7 +47,9 @@ describe("what lies between two fittings", () => {
   });
 
   it("is nothing between a fitting and itself, written out or not", () => {
-    expect(between(rich, { ...rich, form: { ...rich.form!, layers: [] } })).toEqual([]);
+    const { form } = rich;
+    expect(form).toBeTruthy();
+    expect(between(rich, { ...rich, form: form && { ...form, layers: [] } })).toEqual([]);
     expect(between(fitting, { ...fitting, pins: [], form: null })).toEqual([]);
     expect(same({ a: null, b: 1 }, { b: 1 })).toBe(true);
   });

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useCallback, useEffect, useMemo, useReducer, useRef, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { v7 as uuid } from "uuid";
 import type { Of, Problem } from "../api/client";
 import { fittingQuery } from "../api/queries";
@@ -23,13 +23,14 @@ export function useDraft(id: string) {
   const post = usePost();
   const standing = useStanding(post);
   const read = useQuery(fittingQuery(id));
-  const base = useRef<Base | null>(null);
-  const [, show] = useReducer((count: number) => count + 1, 0);
+  // What the next change is made on, also before what arrived is on the screen.
+  const latest = useRef<Base | null>(null);
+  const [base, setBase] = useState<Base | null>(null);
   const [heard, setHeard] = useState<Of<"JournalEntry">[]>([]);
 
   const arrived = useCallback((told: Base) => {
-    base.current = newer(base.current, told);
-    show();
+    latest.current = newer(latest.current, told);
+    setBase(latest.current);
   }, []);
   useEffect(() => {
     if (read.data) arrived({ version: read.data.version, line: read.data.line, record: read.data.data });
@@ -46,10 +47,10 @@ export function useDraft(id: string) {
     () => standing.waiting.filter((each) => each.fitting === id && "change" in each.what),
     [standing, id],
   );
-  const draft = seen(base.current, own);
+  const draft = seen(base, own);
 
-  useFollowing(id, base.current?.line ?? null, (entry) => {
-    if (entry.id > (base.current?.line ?? 0)) {
+  useFollowing(id, base?.line ?? null, (entry) => {
+    if (entry.id > (latest.current?.line ?? 0)) {
       void queries.invalidateQueries({ queryKey: fittingQuery(id).queryKey });
     }
     void queries.invalidateQueries({ queryKey: ["rail"] });
@@ -61,7 +62,7 @@ export function useDraft(id: string) {
   const change = useCallback(
     (how: (fitting: Fitting) => Fitting, adopts?: Of<"Adopted">) => {
       const waiting = post.snapshot().waiting.filter((each) => each.fitting === id);
-      const record = seen(base.current, waiting);
+      const record = seen(latest.current, waiting);
       if (!record) return;
       const parts = between(record.fitting, how(record.fitting));
       if (parts.length === 0) return;

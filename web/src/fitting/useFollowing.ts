@@ -1,14 +1,15 @@
-import { useEffect, useRef } from "react";
+import { useEffect, useEffectEvent, useRef } from "react";
 import { fromThisPage, type Of, SIGNED_OUT } from "../api/client";
 import { pause } from "../api/sending";
 
 /** Hears of every change of a fitting after a line, from whichever screen it comes. */
 export function useFollowing(id: string, since: number | null, onHeard: (entry: Of<"JournalEntry">) => void) {
-  const heard = useRef(onHeard);
-  heard.current = onHeard;
+  const heard = useEffectEvent(onHeard);
   const last = useRef(0);
   const ready = since !== null;
-  if (since !== null && since > last.current) last.current = since;
+  useEffect(() => {
+    last.current = Math.max(last.current, since ?? 0);
+  }, [since]);
   useEffect(() => {
     if (!ready) return undefined;
     let source: EventSource | null = null;
@@ -22,7 +23,7 @@ export function useFollowing(id: string, since: number | null, onHeard: (entry: 
       source.addEventListener("change", (event: MessageEvent<string>) => {
         const entry = JSON.parse(event.data) as Of<"JournalEntry">;
         last.current = Math.max(last.current, entry.id);
-        heard.current(entry);
+        heard(entry);
       });
       // A stream that ends is opened again by the browser; one that was refused is not.
       source.onerror = () => {

@@ -40,7 +40,7 @@ function Search(props: { fittingId: string | undefined; onClose: () => void }) {
     const act = found[index];
     if (!act) return;
     onClose();
-    navigate(act.to);
+    void navigate(act.to);
   };
   return (
     <>

@@ -1,6 +1,6 @@
-import { useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Button, Modal } from "antd";
-import { useCallback, useEffect, useState } from "react";
+import { useEffect, useState } from "react";
 import { answered, client } from "../api/client";
 import { inWords } from "../waiting/records";
 import { usePost, useStanding } from "../waiting/usePost";
@@ -9,21 +9,18 @@ import { usePost, useStanding } from "../waiting/usePost";
 export function SignOut({ name, onStay }: { name: string; onStay: () => void }) {
   const queries = useQueryClient();
   const { waiting, keeps } = useStanding(usePost());
-  const [wrong, setWrong] = useState<string | null>(null);
   const words = inWords([...waiting]);
-  const leave = useCallback(async () => {
-    try {
-      await answered(client.DELETE("/api/v1/session"));
+  const { mutate: leave, error: wrong } = useMutation({
+    mutationFn: () => answered(client.DELETE("/api/v1/session")),
+    onSuccess: () => {
       queries.clear();
       window.location.assign("/");
-    } catch (refusal) {
-      setWrong(refusal instanceof Error ? refusal.message : null);
-    }
-  }, [queries]);
+    },
+  });
   // Nothing waits: nothing is asked.
   const [asks] = useState(words !== null);
   useEffect(() => {
-    if (!asks) void leave();
+    if (!asks) leave();
   }, [asks, leave]);
   if (!asks && wrong === null) return null;
   return (
@@ -38,14 +35,14 @@ export function SignOut({ name, onStay }: { name: string; onStay: () => void }) 
       )}
       {wrong && (
         <p className="wrong-words" role="alert">
-          {wrong}
+          {wrong.message}
         </p>
       )}
       <div className="row">
         <Button type="primary" onClick={onStay}>
           Stay
         </Button>
-        <Button onClick={() => void leave()}>Sign out</Button>
+        <Button onClick={() => leave()}>Sign out</Button>
       </div>
     </Modal>
   );

@@ -9,9 +9,7 @@ export function TapePad({ hand }: { hand: InHand }) {
     <div className="phone-only">
       <NumberPad
         go="Next measure"
-        onKey={(key) =>
-          typeInto(hand.fields.current?.querySelector<HTMLInputElement>(`input[name="${hand.held}"]`), key)
-        }
+        onKey={(key) => typeInto(hand.field(hand.held), key)}
         onGo={() => hand.go(hand.held, 1)}
       />
       <Button onClick={() => hand.go(hand.held, -1)}>The measure before</Button>

@@ -35,13 +35,25 @@ function waysFor(queries: QueryClient): Ways {
 /** How a post stands. */
 export const useStanding = (post: Post): Standing => useSyncExternalStore(post.subscribe, post.snapshot);
 
-/** Windows of one browser, where it has a channel for them. */
-function channelOf(onTold: (owner: string, told: Told) => void) {
-  if (typeof BroadcastChannel === "undefined") return null;
-  const channel = new BroadcastChannel("vemble.waiting");
-  channel.onmessage = ({ data }: MessageEvent<{ owner: string; told: Told }>) =>
-    onTold(data.owner, data.told);
-  return channel;
+/** What the windows in which one person is in tell one another, where the browser has a channel for it. */
+function windowsOf(owner: string) {
+  let channel: BroadcastChannel | null = null;
+  return {
+    tell: (told: Told) => channel?.postMessage({ owner, told }),
+    /** Hears and tells until what this gives is called. */
+    listen: (onTold: (told: Told) => void) => {
+      if (typeof BroadcastChannel === "undefined") return () => undefined;
+      const open = new BroadcastChannel("vemble.waiting");
+      open.onmessage = ({ data }: MessageEvent<{ owner: string; told: Told }>) => {
+        if (data.owner === owner) onTold(data.told);
+      };
+      channel = open;
+      return () => {
+        channel = null;
+        open.close();
+      };
+    },
+  };
 }
 
 /**
@@ -54,19 +66,13 @@ export function PostOffice(props: { owner: string; name: string; there: boolean;
   const queries = useQueryClient();
   const [opened, setOpened] = useState<Post | null>(null);
   const post = useMemo(() => {
-    let channel: BroadcastChannel | null = null;
+    const windows = windowsOf(owner);
     const cupboard = browserCupboard(
       () => made.changed(),
       () => void made.open().then(() => made.again()),
     );
-    const made: Post = new Post(owner, cupboard, waysFor(queries), (told) =>
-      channel?.postMessage({ owner, told }),
-    );
-    const listen = () => {
-      channel = channelOf((of, told) => of === owner && made.told(told));
-      return () => channel?.close();
-    };
-    return { made, listen };
+    const made: Post = new Post(owner, cupboard, waysFor(queries), windows.tell);
+    return { made, listen: () => windows.listen((told) => made.told(told)) };
   }, [owner, queries]);
   useEffect(() => {
     const { made, listen } = post;

@@ -87,9 +87,7 @@ function useRestoring(begun: boolean) {
   const [seen, setSeen] = useState(false);
   const going = data && isGoingIn(data.stage) ? data : null;
   const ended = data && !going && (begun || seen || data.stage === "refused") ? data : null;
-  useEffect(() => {
-    if (going) setSeen(true);
-  }, [going]);
+  if (going && !seen) setSeen(true);
   const isIn = ended?.stage === "done";
   useEffect(() => {
     if (isIn) void queries.invalidateQueries();

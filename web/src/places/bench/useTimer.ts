@@ -1,26 +1,37 @@
 import { useCallback, useEffect, useState } from "react";
 
+/** A timer at rest or running: the seconds it ran before, and since when it runs. */
+type Run = { before: number; since: number | null };
+const AT_REST: Run = { before: 0, since: null };
+
+const secondsAt = ({ before, since }: Run, now: number) =>
+  before + (since === null ? 0 : Math.max(0, now - since) / 1000);
+
 /** A timer for one step. It starts over with the step and gives minutes when it was running. */
 export function useTimer(key: string) {
-  const [since, setSince] = useState<number | null>(null);
-  const [before, setBefore] = useState(0);
-  const [, beat] = useState(0);
-  useEffect(() => {
-    setSince(null);
-    setBefore(0);
-  }, [key]);
+  const [run, setRun] = useState(AT_REST);
+  const [now, setNow] = useState(0);
+  const [of, setOf] = useState(key);
+  if (of !== key) {
+    setOf(key);
+    setRun(AT_REST);
+  }
+  const { since } = run;
   useEffect(() => {
     if (since === null) return;
-    const ticking = window.setInterval(() => beat((n) => n + 1), 1000);
+    const ticking = window.setInterval(() => setNow(Date.now()), 1000);
     return () => window.clearInterval(ticking);
   }, [since]);
-  const seconds = before + (since === null ? 0 : (Date.now() - since) / 1000);
   const toggle = useCallback(() => {
-    setBefore((past) => past + (since === null ? 0 : (Date.now() - since) / 1000));
-    setSince(since === null ? Date.now() : null);
-  }, [since]);
-  const stop = useCallback(() => (seconds > 0 ? Math.round(seconds / 6) / 10 : null), [seconds]);
-  return { seconds, running: since !== null, toggle, stop };
+    const at = Date.now();
+    setNow(at);
+    setRun((was) => ({ before: secondsAt(was, at), since: was.since === null ? at : null }));
+  }, []);
+  const stop = useCallback(() => {
+    const seconds = secondsAt(run, Date.now());
+    return seconds > 0 ? Math.round(seconds / 6) / 10 : null;
+  }, [run]);
+  return { seconds: secondsAt(run, now), running: since !== null, toggle, stop };
 }
 
 /** Seconds as minutes and seconds. */

@@ -17,8 +17,9 @@ const isInAField = () =>
  */
 export function useOnceStill(wanted: boolean): boolean {
   const [still, setStill] = useState(false);
+  if (still && !wanted) setStill(false);
   useEffect(() => {
-    if (!wanted) return setStill(false);
+    if (!wanted) return undefined;
     let waits: ReturnType<typeof setTimeout> | undefined;
     const look = () => {
       const left = isInAField() ? touched + STILL - performance.now() : 0;

@@ -48,7 +48,7 @@ function Sheet({
   const takeOff = async (garment: string) => {
     await answered(client.DELETE("/api/v1/garments/{id}", { params: { path: { id: garment } } }));
     await queries.invalidateQueries();
-    navigate("/");
+    void navigate("/");
   };
   const [open, setOpen] = useState<LaterName | null>(null);
   const [rekind, setRekind] = useState(false);

@@ -50,7 +50,7 @@ export function Measuring({
   const { shape, cloth } = sheet.record.garment;
   const [girths, setGirths] = useState(keptGirths);
   const rows = useMemo(() => sketch?.flats ?? [], [sketch]);
-  const hand = useInHand(rows.map((row) => row.flat));
+  const { onTable, ...hand } = useInHand(rows.map((row) => row.flat));
   const times = (row: Of<"SketchedFlat">) => (girths && row.is_width ? 2 : 1);
   const lengths = useMemo(
     () =>
@@ -94,7 +94,7 @@ export function Measuring({
           ]}
         />
       </div>
-      <div className="tape-table" ref={hand.fields}>
+      <div className="tape-table" ref={onTable}>
         {rows.map((row, i) => {
           const at = laid.find((each) => each.name === row.flat);
           return (

@@ -1,4 +1,4 @@
-import { type Dispatch, type ReactNode, useEffect, useRef } from "react";
+import { type Dispatch, type ReactNode, useEffect, useEffectEvent, useRef } from "react";
 import { Meant } from "../../entry/Meant";
 import { coarse } from "../../entry/coarse";
 import { NumberPad } from "../../entry/NumberPad";
@@ -39,14 +39,15 @@ export function ReadingPad<Name extends string>(props: {
   }, [turns, field]);
   const opened = useRef(true);
   const first = names[0];
-  // biome-ignore lint/correctness/useExhaustiveDependencies: what is read decides, not who is asked
-  useEffect(() => {
+  const turn = useEffectEvent(() => {
     // A place that was put here to be read is brought into sight; what was picked is in sight already.
     const begins = opened.current ? field : first;
     if (begins !== undefined)
       inputs.current.get(begins)?.focus({ preventScroll: !(opened.current && props.begun) });
     opened.current = false;
-  }, [props.at]);
+  });
+  // What is read decides, not who is asked.
+  useEffect(() => turn(), [props.at]);
   const wrongIn = pad.wrong ? (names.find((name) => name === pad.wrong?.path) ?? names.at(-1)) : undefined;
   return (
     <>

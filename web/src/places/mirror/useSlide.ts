@@ -1,4 +1,4 @@
-import { useCallback, useRef, useState } from "react";
+import { useCallback, useLayoutEffect, useRef, useState } from "react";
 import { answered, client, type Of } from "../../api/client";
 import type { SlidTo } from "../../cloth/FigurePin";
 import type { Draft } from "../../fitting/useDraft";
@@ -8,7 +8,9 @@ export function useSlide(job: Of<"Job">, draft: Draft) {
   const [refused, setRefused] = useState<string | null>(null);
   const { change } = draft;
   const latest = useRef(job);
-  latest.current = job;
+  useLayoutEffect(() => {
+    latest.current = job;
+  }, [job]);
   const before = useRef<Promise<void>>(Promise.resolve());
   const slide = useCallback(
     (pin: string, slide: SlidTo) => {

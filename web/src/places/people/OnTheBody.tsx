@@ -30,7 +30,7 @@ export function OnTheBody({
   const wanted = useWanted(kept.id);
   const [wrong, setWrong] = useState<Record<string, string | undefined>>({});
   const rows = useMemo(() => sketch?.measures ?? [], [sketch]);
-  const hand = useInHand(rows.map((row) => row.measure));
+  const { onTable, ...hand } = useInHand(rows.map((row) => row.measure));
   const shown = useShown(useMemo(() => body.measures ?? {}, [body]));
   if (!sketch)
     return <p role="status">{drawn.error ? `No figure: ${drawn.error.message}` : "Drawing the figure."}</p>;
@@ -59,7 +59,7 @@ export function OnTheBody({
           </>
         )}
       </p>
-      <div className="tape-table of-body" ref={hand.fields}>
+      <div className="tape-table of-body" ref={onTable}>
         {rows.map((row) => {
           const at = laid.find((each) => each.name === row.measure);
           const taken = body.measures?.[row.measure];

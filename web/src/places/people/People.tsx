@@ -28,7 +28,7 @@ export default function People() {
     },
     onSuccess: (id) => {
       setName("");
-      navigate(`/people/${id}`);
+      void navigate(`/people/${id}`);
     },
   });
   return (

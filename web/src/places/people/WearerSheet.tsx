@@ -26,7 +26,7 @@ export function WearerSheet({ kept }: { kept: Kept }) {
   const takeAway = async () => {
     await answered(client.DELETE("/api/v1/wearers/{id}", { params: { path: { id: kept.id } } }));
     await queries.invalidateQueries();
-    navigate(to.people);
+    void navigate(to.people);
   };
   const onDay = (change: (body: Body) => Body) =>
     save.mutate((wearer) => ({

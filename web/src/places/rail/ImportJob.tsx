@@ -22,7 +22,7 @@ export function ImportJob() {
     },
     onSuccess: async ({ fitting }) => {
       await queries.invalidateQueries();
-      navigate(to.fitting(fitting, "chalk"));
+      void navigate(to.fitting(fitting, "chalk"));
     },
   });
   return (

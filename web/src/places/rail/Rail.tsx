@@ -38,8 +38,8 @@ export default function Rail() {
     onSuccess: (id) => navigate(to.fitting(id, "mirror")),
   });
   const open = (hanging: Hanging) => {
-    if (hanging.next.place === "rail") navigate(to.garment(hanging.id));
-    else if (hanging.fitting) navigate(to.fitting(hanging.fitting, placeNamed(hanging.next.place)));
+    if (hanging.next.place === "rail") void navigate(to.garment(hanging.id));
+    else if (hanging.fitting) void navigate(to.fitting(hanging.fitting, placeNamed(hanging.next.place)));
     else begin.mutate(hanging);
   };
   if (!rail.data)
