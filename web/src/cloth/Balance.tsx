@@ -1,5 +1,6 @@
 import { memo } from "react";
 import type { Of } from "../api/client";
+import "./cloth.css";
 
 const words: Record<Of<"Verdict">, string> = {
   strains: "strains",

@@ -5,6 +5,7 @@ import { answered, client, Refused } from "../../api/client";
 import { accountQuery } from "../../api/queries";
 import { usePost } from "../../waiting/usePost";
 import { WholeWorkroom } from "./WholeWorkroom";
+import "./account.css";
 
 const away = () => window.location.assign("/");
 const words = (error: unknown) => (error instanceof Error ? error.message : String(error));

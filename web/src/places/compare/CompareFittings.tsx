@@ -7,6 +7,8 @@ import { OverFigures } from "../../cloth/OverFigures";
 import type { AtWork } from "../../fitting/atWork";
 import { TryAgain } from "../../fitting/TryAgain";
 import { TableTabs } from "../../frame/TableTabs";
+import "../../cloth/cloth.css";
+import "./compare.css";
 
 /** This fitting over an earlier or later one of the same garment. */
 export default function CompareFittings({ id, draft, job }: AtWork) {

@@ -5,6 +5,7 @@ import { FriendsFitting } from "../../fitting/FittingPlace";
 import { SavedContext, type SavedWords, useShelfWords } from "../../frame/saved";
 import { useState } from "react";
 import { to } from "../../frame/registry";
+import "../../frame/frame.css";
 
 /** The house as a friend's device sees it: one fitting's mirror under a narrow shelf. */
 export default function FriendsHouse({ guest }: { guest: Of<"AsGuest"> }) {

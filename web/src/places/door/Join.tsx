@@ -3,6 +3,7 @@ import { Button, Input } from "antd";
 import { useState } from "react";
 import { answered, client } from "../../api/client";
 import { to } from "../../frame/registry";
+import "./door.css";
 
 /** Where a friend's device comes in: the words of its host, and a name for what it reads. */
 export default function Join() {

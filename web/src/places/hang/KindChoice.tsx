@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { wordsQuery } from "../../api/queries";
 import { KindMark } from "../../cloth/KindMark";
 import type { GarmentSheet, Kind } from "./useGarmentSheet";
+import "./hang.css";
 
 /** What it is: the template that is drawn, and the measures that are asked for. */
 export function KindChoice({ sheet }: { sheet: GarmentSheet }) {

@@ -6,6 +6,7 @@ import { wordsQuery } from "../../api/queries";
 import { ShapeList } from "./ShapeList";
 import type { GarmentSheet } from "./useGarmentSheet";
 import { useSheetField } from "./useSheetField";
+import "./hang.css";
 
 /** What is set into a seam: zips, buttons, pockets, labels, patterns that meet. It limits the line, or comes out. */
 export function SetIn({ sheet, seams }: { sheet: GarmentSheet; seams: Of<"PinnableSeam">[] }) {

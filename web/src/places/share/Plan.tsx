@@ -1,6 +1,7 @@
 import { Button } from "antd";
 import type { Of } from "../../api/client";
 import { Panels } from "../../cloth/Panels";
+import "./share.css";
 
 /** One way of making the change: what each seam gives, what comes of it, and the panels with it. */
 export function Plan(props: {
