@@ -3,10 +3,10 @@
 use serde::Serialize;
 
 use crate::garment::LevelName;
+use crate::garment::side::Side;
 use crate::judge::picture::figure::Figure;
 use crate::operation::hem::HemSolution;
 use crate::plan::Step;
-use crate::reading::side::Side;
 use crate::solve::job::Job;
 use crate::solve::job_error::JobError;
 use crate::solve::{LineOutcome, SideLine, Solution, solve};

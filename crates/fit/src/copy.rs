@@ -7,11 +7,11 @@ use std::collections::BTreeMap;
 
 use serde::Serialize;
 
+use crate::garment::side::Side;
 use crate::garment::{DatumAt, FlatName, LevelName, SeamName, TemplateError, Tube};
-use crate::judge::girth::crossing_seams;
 use crate::pattern::Level;
+use crate::pattern::crossing_seams;
 use crate::reading::pin::{EntryMode, Pin};
-use crate::reading::side::Side;
 use crate::solve::checked::checked;
 use crate::solve::drawn::drawn;
 use crate::solve::job::Job;

@@ -1,13 +1,13 @@
 //! A preset ladder of pins: set from numbers at even distances, the same on both sides, then moved.
 
+use crate::garment::side::Side;
 use crate::garment::{LevelName, Seam, SeamEnd, SeamName};
 use crate::house::habit::Habits;
 use crate::house::rules::HouseRule;
-use crate::judge::girth::crossing_seams;
 use crate::line::{Target, most_fall};
+use crate::pattern::crossing_seams;
 use crate::pattern::{Level, Pattern};
 use crate::reading::pin::{EntryMode, Pin};
-use crate::reading::side::Side;
 use crate::solve::checked::checked;
 use crate::solve::drawn::drawn;
 use crate::solve::job::Job;

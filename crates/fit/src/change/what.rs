@@ -6,14 +6,15 @@ use chrono::NaiveDate;
 use serde::{Deserialize, Serialize};
 
 use crate::body::measures::Body;
+use crate::garment::side::Side;
 use crate::garment::{HemName, SeamName};
 use crate::judge::ease::Intention;
 use crate::line::LineWish;
 use crate::operation::hem::{HemReading, HemWish};
 use crate::plan::Vouched;
+use crate::reading::accepted::AcceptedDepth;
 use crate::reading::pin::Pin;
-use crate::reading::side::Side;
-use crate::solve::job::{AcceptedDepth, SeamEvening};
+use crate::solve::job::SeamEvening;
 use crate::sums::KeptSum;
 use crate::unit::length::Length;
 

@@ -2,9 +2,9 @@
 
 use super::what::Change;
 use crate::garment::SeamName;
+use crate::garment::side::Side;
 use crate::plan::Minutes;
 use crate::reading::pin::Pin;
-use crate::reading::side::Side;
 use crate::unit::scale::Scale;
 
 fn at(seam: SeamName, side: Side) -> String {

@@ -4,7 +4,10 @@
 
 use chrono::NaiveDate;
 
+use super::about::About;
+use super::warning::Weight;
 use crate::body::measures::MeasureName;
+use crate::garment::side::Side;
 use crate::garment::{
     FixtureKind, FlatName, HemName, LevelName, Purpose, Seam, SeamEnd, SeamName, TemplateError,
 };
@@ -13,14 +16,11 @@ use crate::judge::ease::{FootThrough, SeatedWaist};
 use crate::judge::gains::Inset;
 use crate::judge::length_said::LengthSaid;
 use crate::judge::lengths::LengthName;
+use crate::judge::letting_out::LetOut;
 use crate::judge::put_on::PutOn;
 use crate::judge::stride::Stride;
 use crate::line::LineRefusal;
 use crate::operation::hem::{Collision, HemPair, HemPairSaid, HemRefusal, HemWaits, TurnUp, Uneven};
-use crate::operation::letting_out::LetOut;
-use crate::reading::side::Side;
-use crate::solve::about::About;
-use crate::solve::warning::Weight;
 use crate::unit::length::Length;
 
 /// A pin that is still to be read, for a finding that its reading would settle.

@@ -3,11 +3,11 @@
 use serde::Serialize;
 
 use super::about::About;
-use super::job::AcceptedDepth;
 use crate::garment::SeamName;
+use crate::garment::datum::Datum;
+use crate::garment::side::Side;
 use crate::line::LineWish;
-use crate::reading::datum::Datum;
-use crate::reading::side::Side;
+use crate::reading::accepted::AcceptedDepth;
 
 /// How much a warning matters.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Serialize)]

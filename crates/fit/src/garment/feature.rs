@@ -2,7 +2,7 @@
 
 use serde::{Deserialize, Serialize};
 
-use crate::reading::side::Side;
+use crate::garment::side::Side;
 use crate::unit::length::Length;
 
 /// A hem of a garment.

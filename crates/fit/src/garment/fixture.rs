@@ -3,7 +3,7 @@
 use serde::{Deserialize, Serialize};
 
 use super::seam::SeamName;
-use crate::reading::side::Side;
+use crate::garment::side::Side;
 use crate::unit::length::Length;
 
 /// Something in a seam that limits what may be done to it.

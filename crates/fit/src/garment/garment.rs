@@ -4,9 +4,9 @@ use std::collections::BTreeMap;
 
 use serde::{Deserialize, Serialize};
 
-use super::level::LevelName;
 use super::shape::Shape;
 use super::wish::Wish;
+use crate::body::level::LevelName;
 use crate::cloth::family::{Cloth, Fibre};
 use crate::cloth::wash::WashTest;
 use crate::unit::length::Length;

@@ -7,7 +7,6 @@ use crate::garment::{Garment, HemName, Kind};
 use crate::house::choice::OldEdge;
 use crate::house::habit::Habits;
 use crate::house::rules::HouseRule;
-use crate::unit::length::Length;
 
 /// A way to hem.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
@@ -150,16 +149,6 @@ impl HemKind {
             (_, Kind::FlaredSkirt | Kind::Shirt) => HemKind::DoubleNarrow,
             _ => HemKind::DoubleWide,
         }
-    }
-}
-
-/// What is turned up in all, and how it is said: `6 + 20`.
-pub(super) fn said(folds: [f64; 2], habits: &Habits) -> String {
-    let write = |mm: f64| habits.scale.number(Length::from_mm(mm));
-    if folds[0] > 0.0 {
-        format!("{} + {} {}", write(folds[0]), write(folds[1]), habits.scale.unit.sign())
-    } else {
-        habits.scale.write(Length::from_mm(folds[1]))
     }
 }
 

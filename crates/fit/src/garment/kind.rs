@@ -4,8 +4,8 @@ use super::feature::LiningClosed;
 use serde::{Deserialize, Serialize};
 
 use super::flat::FlatName;
-use super::level::LevelName;
 use super::seam::SeamName;
+use crate::body::level::LevelName;
 use crate::body::measures::MeasureName;
 
 /// A kind of garment.

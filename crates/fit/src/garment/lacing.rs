@@ -4,7 +4,7 @@ use std::collections::BTreeMap;
 
 use serde::{Deserialize, Serialize};
 
-use super::level::LevelName;
+use crate::body::level::LevelName;
 use crate::unit::length::Length;
 
 /// A laced back: it closes on a gap that varies with the height.

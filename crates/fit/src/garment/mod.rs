@@ -2,11 +2,13 @@
 
 pub(crate) mod allowance;
 pub(crate) mod band;
+pub(crate) mod datum;
 pub(crate) mod feature;
 pub(crate) mod fixture;
 pub(crate) mod flat;
 #[allow(clippy::module_inception, reason = "the noun of the folder")]
 pub(crate) mod garment;
+pub(crate) mod hem_kind;
 pub(crate) mod hems;
 pub(crate) mod kind;
 pub(crate) mod lacing;
@@ -14,6 +16,7 @@ pub(crate) mod level;
 pub(crate) mod parts;
 pub(crate) mod seam;
 pub(crate) mod shape;
+pub(crate) mod side;
 pub(crate) mod template;
 pub(crate) mod wish;
 
@@ -25,9 +28,11 @@ pub use flat::FlatName;
 pub use garment::{Garment, Purpose, Source};
 pub use kind::{Block, Kind, SleeveBuild, cap_ease};
 pub use lacing::Lacing;
-pub use level::{LevelName, Tube};
+pub use level::Tube;
 pub use parts::{Collar, Cuffs, Front, Parts, Pocket};
 pub use seam::{DatumAt, Seam, SeamEnd, SeamName, View};
 pub use shape::Shape;
 pub use template::TemplateError;
 pub use wish::Wish;
+
+pub use crate::body::level::LevelName;

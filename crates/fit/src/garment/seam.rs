@@ -2,7 +2,7 @@
 
 use serde::{Deserialize, Serialize};
 
-use crate::reading::datum::Datum;
+use crate::garment::datum::Datum;
 use crate::unit::length::Length;
 
 /// A seam, or a dart, which is sewn like one.

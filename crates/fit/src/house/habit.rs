@@ -5,7 +5,7 @@ use std::collections::BTreeMap;
 use serde::{Deserialize, Serialize};
 
 use super::ranges::{self, Range};
-use crate::garment::LevelName;
+use crate::body::level::LevelName;
 use crate::house::choice::{
     FitOn, HemCrossed, HemCut, HemSewn, HemWhen, LevelBy, LiningEdge, LiningHangs, MatchBy, MirrorBy,
     OldEdge, Pairs, PinFace, PinSides, PinsLie, Preset, ReadBy, TriedIn,

@@ -5,13 +5,12 @@
 
 use serde::Serialize;
 
-use crate::garment::{SeamName, Shape, cap_ease};
+use crate::garment::side::Side;
+use crate::garment::{Shape, cap_ease};
 use crate::house::habit::Habits;
 use crate::judge::cap_fault::{CapFault, cap_fault};
 use crate::pattern::{EdgeName, Pattern};
-use crate::reading::side::Side;
 use crate::unit::length::Length;
-use crate::words::armhole_words;
 
 /// One armhole with its sleeve.
 #[derive(Debug, Clone, PartialEq, Serialize)]
@@ -51,20 +50,20 @@ pub fn armholes(shape: &Shape, came: &Pattern, will_be: &Pattern, habits: &Habit
 }
 
 fn describe(shape: &Shape, armhole: [f64; 2], cap: Option<[f64; 2]>, habits: &Habits) -> ArmholeFit {
-    let scale = habits.scale;
+    // Rounded before anything is said of them, so that all of it is said of one number.
+    let armhole = armhole.map(Length::hundredth);
+    let cap = cap.map(|cap| cap.map(Length::hundredth));
     let usual = cap_ease(shape.kind);
     let ease = cap.map(|cap| [cap[0] - armhole[0], cap[1] - armhole[1]]);
-    let underarm = shape.has(SeamName::SleeveUnderarm);
-    let words = armhole_words(armhole, cap, usual, underarm, scale);
-    let number = |mm: f64| scale.number(Length::from_mm(mm));
+    let number = |length: Length| habits.scale.number(length);
     ArmholeFit {
         side: None,
-        armhole: armhole.map(Length::hundredth),
-        cap: cap.map(|cap| cap.map(Length::hundredth)),
-        ease: ease.map(|ease| ease.map(Length::hundredth)),
+        armhole,
+        cap,
+        ease,
         usual: usual.map(Length::hundredth),
-        fault: cap.and_then(|cap| cap_fault(armhole, cap, usual)),
-        words,
+        fault: cap.and_then(|cap| cap_fault(armhole.map(Length::mm), cap.map(Length::mm), usual)),
+        words: String::new(),
         shown: [Some(number(armhole[1])), cap.map(|cap| number(cap[1])), ease.map(|ease| number(ease[1]))],
     }
 }

@@ -3,11 +3,11 @@
 use kurbo::Point;
 use serde::Serialize;
 
+use crate::garment::side::Side;
 use crate::garment::{LevelName, SeamName};
 use crate::judge::picture::figure::Figure;
 use crate::judge::picture::pen::flattened;
 use crate::pattern::{Edge, EdgeName, Panel, PanelName, Pattern};
-use crate::reading::side::Side;
 use crate::unit::length::Length;
 
 /// How often a new edge is drawn through, in millimetres.

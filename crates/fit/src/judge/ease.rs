@@ -6,11 +6,11 @@ use serde::{Deserialize, Serialize};
 
 use crate::body::measures::{Body, MeasureName};
 use crate::cloth::family::Cloth;
+use crate::garment::side::Side;
 use crate::garment::{Kind, LevelName, Shape, Tube};
 use crate::house::habit::Habits;
 use crate::house::rules::HouseRule;
 use crate::judge::girth::LevelGirth;
-use crate::reading::side::Side;
 use crate::unit::length::Length;
 use crate::unit::scale::Scale;
 

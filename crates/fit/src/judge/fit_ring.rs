@@ -9,12 +9,12 @@ use std::f64::consts::TAU;
 
 use serde::Serialize;
 
+use crate::garment::side::Side;
 use crate::garment::{LevelName, Tube};
 use crate::house::habit::Habits;
 use crate::judge::ease::{LevelBalance, Verdict};
 use crate::judge::picture::pen::{Points, tenth};
 use crate::judge::picture::seen::section_ratio;
-use crate::reading::side::Side;
 use crate::unit::length::Length;
 
 /// Points round a cross-section.

@@ -2,13 +2,13 @@
 
 use serde::Serialize;
 
+use crate::garment::side::Side;
 use crate::garment::{LevelName, SeamAllowance, SeamName, Shape, Tube};
 use crate::house::habit::Habits;
 use crate::house::rules::HouseRule;
-use crate::judge::girth::crossing_seams;
-use crate::operation::letting_out::{LetOut, ROUND_A_CLIP};
+use crate::judge::letting_out::{LetOut, ROUND_A_CLIP};
 use crate::pattern::Pattern;
-use crate::reading::side::Side;
+use crate::pattern::crossing_seams;
 use crate::unit::length::Length;
 
 /// What is inside one seam at one level.

@@ -3,15 +3,14 @@
 use serde::Serialize;
 
 use crate::body::measures::{Body, MeasureName};
+use crate::garment::side::Side;
 use crate::garment::{Block, FlatName, SeamName, Shape, SleeveBuild, Tube};
 use crate::house::habit::Habits;
 use crate::house::rules::HouseRule;
 use crate::judge::ease::Judging;
 use crate::judge::length_said::LengthSaid;
 use crate::pattern::{EdgeName, PanelName, Pattern, SeamEdge};
-use crate::reading::side::Side;
 use crate::unit::length::Length;
-use crate::words::length_said;
 
 /// Where a dart should end, in millimetres below the waist, front and back: least and most.
 ///
@@ -245,9 +244,8 @@ impl Rows<'_> {
     }
 
     fn say(&mut self, said: LengthSaid) {
-        let scale = self.habits.scale;
         if let Some(row) = self.rows.last_mut() {
-            (row.said, row.finding) = (Some(said), Some(length_said(said, scale)));
+            row.said = Some(said);
         }
     }
 

@@ -2,7 +2,6 @@
 
 pub(crate) mod armhole;
 pub(crate) mod cap_fault;
-pub(crate) mod compare;
 pub mod drawing;
 pub mod ease;
 pub(crate) mod fit_picture;
@@ -11,6 +10,7 @@ pub(crate) mod gains;
 pub mod girth;
 pub(crate) mod length_said;
 pub(crate) mod lengths;
+pub(crate) mod letting_out;
 pub(crate) mod picture;
 
 pub(crate) mod put_on;

@@ -3,13 +3,12 @@
 use serde::Serialize;
 
 use crate::body::measures::MeasureName;
+use crate::garment::side::Side;
 use crate::garment::{Kind, LevelName};
 use crate::judge::ease::{Judging, LevelBalance};
 use crate::judge::through::Through;
 use crate::pattern::{EdgeName, Pattern};
-use crate::reading::side::Side;
 use crate::unit::length::Length;
-use crate::words::put_on_words;
 
 /// Whether a part of the body gets through where the garment has no opening.
 #[derive(Debug, Clone, PartialEq, Serialize)]
@@ -31,7 +30,7 @@ pub struct PutOn {
 /// fly, buttons, a zip or a lacing is not asked.
 #[must_use]
 pub fn put_on(levels: &[LevelBalance], will_be: &Pattern, judging: Judging<'_>) -> Vec<PutOn> {
-    let Judging { body, shape, cloth, habits, .. } = judging;
+    let Judging { body, shape, cloth, .. } = judging;
     let opened = |girth: Length| Length::from_mm(girth.mm() * (1.0 + cloth.stretch));
     let after = |level: LevelName| {
         levels.iter().filter(|row| row.girth.level == level).map(|row| row.girth.after).min()
@@ -40,8 +39,7 @@ pub fn put_on(levels: &[LevelBalance], will_be: &Pattern, judging: Judging<'_>) 
     let mut check = |through, opening: Option<Length>, measure| {
         let (Some(opening), Some(body)) = (opening, body.get(measure)) else { return };
         let passes = opening >= body;
-        let words = put_on_words(through, [opening, body], passes, habits.scale);
-        checks.push(PutOn { through, opening, body, passes, words });
+        checks.push(PutOn { through, opening, body, passes, words: String::new() });
     };
     // A shirt's cuff opens by itself.
     let cuff_opens =

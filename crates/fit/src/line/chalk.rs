@@ -3,10 +3,10 @@
 use serde::Serialize;
 
 use super::{Line, LineEnd};
+use crate::garment::datum::Datum;
 use crate::garment::{Seam, SeamAllowance};
 use crate::house::habit::Habits;
 use crate::house::rules::HouseRule;
-use crate::reading::datum::Datum;
 use crate::unit::length::Length;
 
 /// Rows closer than this, in millimetres, become one row.

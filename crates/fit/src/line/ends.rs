@@ -5,10 +5,10 @@ use serde::{Deserialize, Serialize};
 use super::corridor::HELD;
 use super::problem::{FadeRoom, Held, LineEnd, OtherWay, STIFFNESS, SteepStretch, Target};
 use super::trust::Trust;
+use crate::garment::datum::Datum;
 use crate::garment::{Seam, SeamEnd, SeamName};
 use crate::house::habit::Habits;
 use crate::house::rules::HouseRule;
-use crate::reading::datum::Datum;
 use crate::unit::length::Length;
 
 /// The shortest fade worth chalking, in millimetres.

@@ -5,14 +5,11 @@ use std::sync::Arc;
 use kurbo::Point;
 
 use super::offset::{moved, rim_met};
+use crate::garment::side::Side;
 use crate::garment::{LevelName, SeamName, Tube};
 use crate::line::{Knot, Line};
-use crate::pattern::{EdgeName, Panel, PanelName, Pattern, SeamEdge};
-use crate::reading::side::Side;
+use crate::pattern::{EdgeName, Panel, PanelName, Pattern, SeamEdge, YOKE_AT};
 use crate::unit::length::Length;
-
-/// How high a yoke lies between underarm and shoulder point, as a share of it.
-pub(crate) const YOKE_AT: f64 = 0.55;
 
 /// Takes a seam across the body up by a line, on one half.
 pub(super) fn take_up(pattern: &mut Pattern, seam: SeamName, side: Side, line: &Line) {

@@ -7,10 +7,11 @@
 
 use crate::pattern::Pattern;
 
+pub(crate) mod builder;
 pub(crate) mod crosswise;
 pub mod hem;
-pub(crate) mod letting_out;
 mod offset;
+pub(crate) mod opening;
 pub(crate) mod seam;
 
 /// Something done to a garment.

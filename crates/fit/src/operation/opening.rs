@@ -1,12 +1,12 @@
 //! What has to be open while seams are worked: each is opened once, for every seam that needs it, and closed once.
 
-use super::act::Act;
-use super::key::{On, StepKey};
 use crate::garment::{BandBuild, Fixture, Garment, HemName, LiningClosed, SeamName, Shape, Source};
 use crate::house::choice::HemCrossed;
 use crate::house::habit::Habits;
 use crate::house::rules::HouseRule;
 use crate::operation::seam::work::SeamWork;
+use crate::plan::act::Act;
+use crate::plan::key::{On, StepKey};
 
 /// Something closed that is in the way.
 #[derive(Debug, Clone, Copy, PartialEq)]

@@ -1,12 +1,12 @@
 //! The seams of one garment, with their lengths, ends and data.
 
 use super::pattern::Pattern;
+use crate::garment::datum::Datum;
 use crate::garment::flat::FlatName;
 use crate::garment::kind::Block;
 use crate::garment::level::Tube;
 use crate::garment::seam::{DatumAt, Seam, SeamEnd, SeamName};
 use crate::garment::shape::Shape;
-use crate::reading::datum::Datum;
 use crate::unit::length::Length;
 
 /// Undrawn, the crotch curve is taken to fill the lower half of a centre seam.

@@ -1,7 +1,8 @@
 //! A level on one pattern.
 
 use super::edge::{Edge, Place};
-use crate::garment::level::{LevelName, Tube};
+use crate::body::level::LevelName;
+use crate::garment::level::Tube;
 use crate::unit::length::Length;
 
 /// A level on one garment.

@@ -5,6 +5,7 @@
 //! of its tube as it came.
 
 pub(crate) mod course;
+pub(crate) mod crossing;
 pub(crate) mod draw;
 pub(crate) mod edge;
 pub(crate) mod level;
@@ -12,7 +13,10 @@ pub(crate) mod panel;
 #[allow(clippy::module_inception, reason = "the noun of the folder")]
 pub(crate) mod pattern;
 
+pub(crate) use crossing::crosses;
+pub use crossing::crossing_seams;
 pub use draw::bodice::Bodice;
+pub(crate) use draw::bodice::YOKE_AT;
 pub use edge::{Edge, Moved, Place};
 pub use level::Level;
 pub use panel::{Dart, EdgeName, HemAt, Panel, PanelEdge, PanelName};

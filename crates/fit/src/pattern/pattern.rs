@@ -8,10 +8,11 @@ use super::draw::bodice::Bodice;
 use super::edge::Edge;
 use super::level::Level;
 use super::panel::{EdgeName, Panel};
+use crate::body::level::LevelName;
 use crate::garment::flat::FlatName;
-use crate::garment::level::{LevelName, Tube};
+use crate::garment::level::Tube;
 use crate::garment::seam::SeamName;
-use crate::reading::side::Side;
+use crate::garment::side::Side;
 
 /// The crotch of a garment with legs.
 #[derive(Debug, Clone, Copy, PartialEq)]

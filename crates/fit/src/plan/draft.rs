@@ -5,6 +5,7 @@ use super::bench::Bench;
 use super::how::{Fact, How};
 use super::key::{On, StepKey};
 use super::time::Work;
+use super::vouched::Vouched;
 use crate::garment::SeamName;
 use crate::house::caution::Caution;
 use crate::unit::length::Length;
@@ -63,6 +64,8 @@ pub(crate) struct Draft {
     pub(crate) passive_hours: f64,
     /// Minutes beside what its length takes: pinning round a curve, setting up again.
     pub(crate) more: f64,
+    /// What ticking it vouches for, once all of the order is written.
+    pub(crate) vouches: Vec<Vouched>,
 }
 
 impl Draft {
@@ -87,6 +90,7 @@ impl Draft {
             cautions: recipe.cautions.to_vec(),
             passive_hours: 0.0,
             more: 0.0,
+            vouches: Vec::new(),
         }
     }
 

@@ -5,8 +5,8 @@ use std::fmt;
 use serde::{Serialize, Serializer};
 
 use super::act::Act;
+use crate::garment::side::Side;
 use crate::garment::{FeatureKind, Fixture, FixtureKind, HemName, SeamName};
-use crate::reading::side::Side;
 
 /// What a step is done on.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash)]

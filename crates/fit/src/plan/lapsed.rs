@@ -1,11 +1,11 @@
 //! Why a tick or a confirmation does not hold any more.
 
-use crate::plan::Lapse;
+use super::vouched::Lapse;
 use crate::unit::length::Length;
 use crate::unit::scale::Scale;
 
 /// What changed after something was ticked: "the line of the outseam was moved by up to 20 mm".
-pub(crate) fn lapsed(lapse: Lapse, scale: Scale) -> String {
+pub(super) fn lapsed(lapse: Lapse, scale: Scale) -> String {
     match lapse {
         Lapse::LineMoved { seam, by } => {
             format!("the line of the {} was moved{}", seam.words(), by_up_to(by, scale))

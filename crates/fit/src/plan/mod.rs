@@ -2,27 +2,30 @@
 
 pub(crate) mod act;
 pub(crate) mod bench;
-pub(crate) mod builder;
 pub(crate) mod calendar;
+mod conditions;
 pub(crate) mod draft;
 pub(crate) mod how;
 pub(crate) mod key;
-pub(crate) mod opening;
+mod lapsed;
 pub(crate) mod order;
+pub(crate) mod planner;
 pub(crate) mod progress;
 pub(crate) mod step;
 pub(crate) mod stop;
+mod ticks;
 pub(crate) mod time;
 pub(crate) mod tonight;
 pub(crate) mod vouched;
+mod waits;
 
 pub use act::{Act, Phase};
 pub use bench::Bench;
-pub use builder::Done;
 pub use calendar::{Calendar, Claim, ClaimFit, SewingDay, Shortfall, calendar};
 pub use how::{Fact, How};
 pub use key::{On, StepKey};
 pub use order::in_order;
+pub use planner::Done;
 pub use progress::Progress;
 pub use step::{Plan, Step, StepPlace};
 pub use stop::{Condition, ConditionKind, ConditionState, Stop, StopError};

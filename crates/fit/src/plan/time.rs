@@ -4,6 +4,8 @@ use std::collections::BTreeMap;
 
 use serde::{Deserialize, Serialize};
 
+use crate::cloth::family::Cloth;
+
 /// A kind of work with its own pace.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
@@ -143,12 +145,16 @@ pub fn minutes_together(pieces: impl IntoIterator<Item = (Work, f64)>, log: &[Ti
 
 /// What bends every estimate of one job.
 #[derive(Debug, Clone, Copy)]
-pub(crate) struct Pace<'a> {
-    pub(crate) cloth: f64,
-    pub(crate) log: &'a [Timing],
+pub(crate) struct Pace {
+    cloth: f64,
 }
 
-impl Pace<'_> {
+impl Pace {
+    /// How long sewing this cloth takes.
+    pub(crate) fn of(cloth: &Cloth) -> Pace {
+        Pace { cloth: cloth.family.time_factor() }
+    }
+
     /// The minutes for a piece of work over `mm` of seam,
     /// before the hand's own pace counts.
     pub(crate) fn house_minutes(&self, work: Work, mm: f64) -> f64 {

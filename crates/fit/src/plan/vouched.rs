@@ -2,16 +2,14 @@
 
 use serde::{Deserialize, Serialize};
 
+use crate::garment::hem_kind::HemKind;
+use crate::garment::side::Side;
 use crate::garment::{HemName, SeamName};
 use crate::line::Line;
-use crate::operation::hem::{HemKind, HemSolution};
-use crate::reading::side::Side;
 use crate::unit::length::Length;
 
 /// How often a line is kept, in millimetres: closer than pins stand, so that no pin moves between two of them.
 const KEEP_EVERY: f64 = 30.0;
-/// At so many places round a hem its fold is kept.
-const FOLD_PLACES: u32 = 24;
 /// The longest seam has no more places than this.
 const MOST_PLACES: usize = 100;
 /// A turn-up within this is the same, in millimetres: the folds of one kind of hem differ by as much between a tape
@@ -150,21 +148,6 @@ impl Vouched {
             .map(|station| Length::hundredth(line.depth(station)))
             .collect();
         Vouched::Line { seam, side, depths }
-    }
-
-    /// A hem as it will be: each leg or sleeve by itself, whether they are alike or not.
-    #[must_use]
-    pub fn hem(solved: &HemSolution) -> Vec<Vouched> {
-        let hem = solved.hem;
-        let sides: &[Side] = if solved.paired { &[Side::Left, Side::Right] } else { &[Side::Centre] };
-        let folds = sides.iter().map(|side| {
-            let takes_up = (0..FOLD_PLACES)
-                .filter_map(|place| solved.take_up_at(*side, f64::from(place) / f64::from(FOLD_PLACES)))
-                .map(Length::hundredth)
-                .collect();
-            Vouched::Fold { hem, side: *side, takes_up }
-        });
-        folds.chain([Vouched::TurnUp { hem, kind: solved.kind, allowance: solved.allowance }]).collect()
     }
 
     /// True where it is no longer than a seam or a hem can be.

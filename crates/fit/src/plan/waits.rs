@@ -1,9 +1,9 @@
 //! What stands before a step.
 
-use crate::plan::StopError;
+use super::stop::StopError;
 
 /// What stands before a step, as the bench says it.
-pub(crate) fn waits(error: StopError) -> String {
+pub(super) fn waits(error: StopError) -> String {
     match error {
         StopError::NeedsFirst { first, .. } => format!("First: {first}."),
         StopError::Unmet { condition, .. } => format!("Not settled yet: {condition}."),

@@ -1,7 +1,7 @@
 //! The levels a seam crosses, found once for all that is read on it.
 
 use crate::garment::SeamName;
-use crate::judge::girth::crosses;
+use crate::pattern::crosses;
 use crate::pattern::{Level, Pattern, Place, SeamEdge};
 
 /// The levels a seam crosses.

@@ -1,10 +1,10 @@
 //! The echo: what a reading means, said back at once.
 
+use crate::garment::side::Side;
 use crate::garment::{SeamName, Source, Tube};
 use crate::pattern::{Level, Place};
 use crate::reading::crossed::CrossedLevels;
 use crate::reading::pin::EntryMode;
-use crate::reading::side::Side;
 use crate::unit::length::Length;
 use crate::unit::scale::Scale;
 

@@ -2,11 +2,11 @@
 
 use serde::Serialize;
 
+use crate::garment::side::Side;
 use crate::house::habit::Habits;
 use crate::house::habit::{EveningChoice, OneSide};
 use crate::house::rules::HouseRule;
 use crate::line::{Target, Trust};
-use crate::reading::side::Side;
 use crate::unit::length::Length;
 
 /// Depths no further apart than this, in millimetres, are one depth: what arithmetic leaves.

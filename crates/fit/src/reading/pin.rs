@@ -3,9 +3,9 @@
 use serde::{Deserialize, Serialize};
 use thiserror::Error;
 
+use crate::garment::datum::Datum;
+use crate::garment::side::Side;
 use crate::garment::{Seam, SeamAllowance, SeamName};
-use crate::reading::datum::Datum;
-use crate::reading::side::Side;
 use crate::unit::length::Length;
 
 /// How a depth was read. Constantly confused, so every pin says which.

@@ -2,10 +2,10 @@
 
 use super::answer::{AT_THE_LEVEL, WORTH_OPENING};
 use super::plan::Plans;
+use crate::garment::side::Side;
 use crate::garment::{Seam, SeamName};
 use crate::pattern::SeamEdge;
 use crate::reading::pin::{EntryMode, Pin};
-use crate::reading::side::Side;
 use crate::unit::length::Length;
 
 /// How far along a seam a plan moves the pins it finds, in millimetres; further away they stay.

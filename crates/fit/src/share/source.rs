@@ -1,12 +1,12 @@
 //! Where some of a change can come from, and what limits it.
 
 use super::answer::{AT_THE_LEVEL, WORTH_OPENING};
+use crate::garment::side::Side;
 use crate::garment::{Block, SeamName};
 use crate::house::rules::HouseRule;
-use crate::judge::girth::crossing_seams;
-use crate::operation::letting_out::LetOut;
+use crate::judge::letting_out::LetOut;
+use crate::pattern::crossing_seams;
 use crate::pattern::{Level, Pattern};
-use crate::reading::side::Side;
 use crate::solve::job::Job;
 use crate::unit::length::Length;
 

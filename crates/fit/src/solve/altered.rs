@@ -9,17 +9,17 @@ use super::seam_solution::{
     SeamSolution, SideLine, SolvedEnd,
 };
 use crate::finding::{Finding, InSeam, Limited, Refused, Unread};
+use crate::garment::side::Side;
 use crate::garment::{HemName, Seam, SeamEnd, SeamName};
 use crate::house::rules::HouseRule;
+use crate::judge::letting_out::LetOut;
 use crate::line::{DepthLimit, Line, LineEnd, LineProblem, LineRefusal, Target, chalk_table};
 use crate::operation::Operation as _;
 use crate::operation::hem::HemSolution;
 use crate::operation::hem::apply::HemMade;
-use crate::operation::letting_out::LetOut;
 use crate::operation::seam::lines::Lines;
 use crate::operation::seam::{CarriedLine, SeamLine, Wanted};
 use crate::pattern::Pattern;
-use crate::reading::side::Side;
 use crate::unit::length::Length;
 use crate::words::{SeamWords, line_refused};
 

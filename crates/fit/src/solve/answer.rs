@@ -3,6 +3,7 @@
 use serde::Serialize;
 
 use super::seam_solution::{LineOutcome, PinnableSeam, SeamSolution};
+use crate::finding::warning::Warning;
 use crate::judge::armhole::ArmholeFit;
 use crate::judge::drawing::Drawing;
 use crate::judge::ease::{FootThrough, LevelBalance, SeatedWaist};
@@ -14,7 +15,6 @@ use crate::operation::hem::{HemPlace, HemSolution};
 use crate::plan::Plan;
 use crate::solve::next_act::NextAct;
 use crate::solve::stray::Stray;
-use crate::solve::warning::Warning;
 use crate::sums::{KeptAnswer, KnownSum};
 
 /// The format of a written solution.

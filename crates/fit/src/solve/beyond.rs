@@ -6,12 +6,12 @@ use super::drawn::Drawn;
 use super::judged::Judged;
 use super::seam_solution::LineOutcome;
 use crate::finding::{Beyond, Finding, Unpinned, Unread, WayOut};
+use crate::garment::side::Side;
 use crate::garment::{LevelName, Seam, SeamEnd, SeamName, Tube};
 use crate::house::rules::HouseRule;
 use crate::line::{Line, LineEnd, fade, most_fall};
 use crate::line::{Target, Trust};
 use crate::reading::evening::Evening;
-use crate::reading::side::Side;
 use crate::unit::length::Length;
 use crate::words::beyond_words;
 

@@ -5,11 +5,11 @@ use super::pins::between;
 use super::seam_solution::PinRead;
 use super::understood::PinnedSeam;
 use crate::finding::{Finding, OneSideOnly, Unread};
+use crate::garment::side::Side;
 use crate::garment::{Seam, SeamName};
 use crate::house::choice::PinSides;
 use crate::line::Target;
 use crate::reading::evening::{self, Difference, Evening, Readings};
-use crate::reading::side::Side;
 
 /// Every pinned seam, and what was found on the way.
 pub(super) struct Evened {

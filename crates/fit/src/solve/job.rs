@@ -13,11 +13,10 @@ use crate::judge::ease::Intention;
 use crate::line::LineWish;
 use crate::operation::hem::{HemError, HemWish};
 use crate::plan::{Progress, Timing};
+use crate::reading::accepted::AcceptedDepth;
 use crate::reading::pin::Pin;
-use crate::reading::side::Side;
 use crate::solve::job_error::{JobError, JobErrorCause, MOST_PINS, serde_name, within};
 use crate::sums::KeptSum;
-use crate::unit::length::Length;
 
 /// How one seam is evened, where it differs from the habit.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]
@@ -32,21 +31,6 @@ pub struct SeamEvening {
     /// What an unpinned side gets.
     #[serde(default)]
     pub one_side: Option<OneSide>,
-}
-
-/// A depth the person has accepted in place of the evened one, because it can be sewn.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]
-#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
-#[serde(deny_unknown_fields)]
-pub struct AcceptedDepth {
-    /// The seam.
-    pub seam: SeamName,
-    /// The side; `centre` for both together or a single seam.
-    pub side: Side,
-    /// The evened station, from the seam's lower end.
-    pub station: Length,
-    /// The depth accepted.
-    pub depth: Length,
 }
 
 /// One try-on with its pins and what was decided about them.

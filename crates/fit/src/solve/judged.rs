@@ -3,7 +3,7 @@
 use super::altered::Altered;
 use super::drawn::Drawn;
 use crate::body::measures::Body;
-use crate::garment::{FlatName, Tube};
+use crate::garment::{FlatName, SeamName, Tube};
 use crate::judge::armhole::{ArmholeFit, armholes};
 use crate::judge::drawing::{self, Drawing, LevelMark};
 use crate::judge::ease::{self, FootThrough, Judging, LevelBalance, SeatedWaist};
@@ -17,7 +17,7 @@ use crate::judge::put_on::{PutOn, put_on};
 use crate::judge::stride::{self, Stride, stride};
 use crate::pattern::Pattern;
 use crate::unit::length::Length;
-use crate::words::inset_words;
+use crate::words::{armhole_words, inset_words, length_said, put_on_words};
 
 /// What a garment measures and how it will sit.
 #[derive(Default)]
@@ -65,17 +65,24 @@ pub(super) fn judged(drawn: &Drawn<'_>, altered: &Altered) -> Judged {
         Some(Wanting { as_wanted: row.wanted? - before, to_close: row.close? - before })
     };
     let gains = gains(shape, came, habits, wanting);
+    let scale = habits.scale;
+    let put_on = put_on(&levels, will_be, judging).into_iter();
+    let lengths = lengths(came, will_be, judging).into_iter();
+    let armholes = armholes(shape, came, will_be, habits).into_iter();
+    let insets = insets(shape, came, &gains, habits).into_iter();
+    let underarm = shape.has(SeamName::SleeveUnderarm);
     Judged {
         seated: ease::seated_waist(&levels, judging.body, shape),
         foot: ease::foot_through(&levels, judging.body, cloth),
         stride,
-        put_on: put_on(&levels, will_be, judging),
-        lengths: lengths(came, will_be, judging),
-        armholes: armholes(shape, came, will_be, habits),
-        insets: insets(shape, came, &gains, habits)
-            .into_iter()
-            .map(|inset| Inset { words: inset_words(&inset, habits.scale), ..inset })
+        put_on: put_on.map(|check| PutOn { words: put_on_words(&check, scale), ..check }).collect(),
+        lengths: lengths
+            .map(|row| LengthRow { finding: row.said.map(|said| length_said(said, scale)), ..row })
             .collect(),
+        armholes: armholes
+            .map(|fit| ArmholeFit { words: armhole_words(&fit, underarm, scale), ..fit })
+            .collect(),
+        insets: insets.map(|inset| Inset { words: inset_words(&inset, scale), ..inset }).collect(),
         gains,
         drawing: Some(drawing(drawn, [came, will_be], &levels)),
         levels,

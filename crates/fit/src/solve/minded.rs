@@ -6,6 +6,8 @@ use super::altered::Altered;
 use super::drawn::Drawn;
 use super::judged::Judged;
 use crate::finding::Finding;
+use crate::garment::datum::Datum;
+use crate::garment::side::Side;
 use crate::garment::{HemName, LevelName, SeamName, Source, Tube};
 use crate::house::rules::HouseRule;
 use crate::judge::armhole::ArmholeFit;
@@ -14,8 +16,6 @@ use crate::judge::length_said::LengthSaid;
 use crate::line::Line;
 use crate::operation::hem::{Collision, HemSolution, Lies};
 use crate::plan::Act;
-use crate::reading::datum::Datum;
-use crate::reading::side::Side;
 use crate::unit::length::Length;
 
 /// A line less deep than this, in millimetres, moves nothing that stands in its seam.

@@ -7,7 +7,6 @@
 //!           both measured      the order          all of it (minded: what was found, in words)
 //! ```
 
-pub(crate) mod about;
 pub(crate) mod admit;
 mod altered;
 mod answer;
@@ -36,7 +35,6 @@ mod slid;
 pub(crate) mod stray;
 pub(crate) mod summary;
 mod understood;
-pub(crate) mod warning;
 
 pub use answer::{RESULT_FORMAT, Solution};
 pub use answered::solve;

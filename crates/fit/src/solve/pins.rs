@@ -5,12 +5,12 @@ use super::problem::Underarm;
 use super::seam_solution::PinRead;
 use super::understood::Understood;
 use crate::finding::InSeam;
+use crate::garment::side::Side;
 use crate::garment::{Seam, SeamEnd, SeamName};
 use crate::house::rules::HouseRule;
 use crate::line::{LineProblem, LoneLine, Target, Trust, sleeve_share};
 use crate::reading::crossed::CrossedLevels;
 use crate::reading::echo::{AloneLine, Reading, echo};
-use crate::reading::side::Side;
 use crate::unit::length::Length;
 use crate::words::in_seam;
 

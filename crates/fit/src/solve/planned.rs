@@ -3,10 +3,11 @@
 use super::altered::Altered;
 use super::drawn::Drawn;
 use super::judged::Judged;
+use crate::garment::side::Side;
+use crate::operation::builder::{Ordered, drafts};
 use crate::operation::seam::work::SeamWork;
-use crate::plan::builder::{Ordered, work_order};
+use crate::plan::planner::Planner;
 use crate::plan::{Done, Plan};
-use crate::reading::side::Side;
 
 /// The work order for every line that is sewn and every hem that is made.
 pub(super) fn planned(drawn: &Drawn<'_>, altered: &Altered, judged: &Judged) -> Plan {
@@ -28,5 +29,5 @@ pub(super) fn planned(drawn: &Drawn<'_>, altered: &Altered, judged: &Judged) -> 
         armholes: &judged.armholes,
         pins: job.fitting.pins.len() + readings,
     };
-    work_order(&ordered, drawn.habits, done)
+    Planner { garment: &job.garment, habits: drawn.habits, done }.plan(drafts(&ordered, drawn.habits))
 }

@@ -3,13 +3,13 @@
 
 use super::drawn::Drawn;
 use crate::finding::InSeam;
+use crate::garment::side::Side;
 use crate::garment::{Seam, SeamEnd, SeamName};
 use crate::house::rules::HouseRule;
+use crate::judge::letting_out::{LetOut, clip_limits};
 use crate::line::{
     DepthLimit, EndWish, LineProblem, LineWish, SeamEnds, SteepStretch, Target, Trust, sleeve_share,
 };
-use crate::operation::letting_out::{LetOut, clip_limits};
-use crate::reading::side::Side;
 
 /// A side seam with the sleeve seam it meets at the underarm.
 #[derive(Clone, Copy)]

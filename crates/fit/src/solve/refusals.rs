@@ -5,9 +5,9 @@ use super::evened::EvenedSeam;
 use super::seam_solution::{ProposedDepth, ProposedEnds};
 use crate::finding::Unread;
 use crate::garment::Seam;
+use crate::garment::side::Side;
 use crate::line::{LineEnd, LineProblem, LineRefusal, Proposal};
 use crate::reading::evening::Difference;
-use crate::reading::side::Side;
 use crate::unit::length::Length;
 use crate::unit::scale::Scale;
 

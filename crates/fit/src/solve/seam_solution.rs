@@ -2,11 +2,11 @@
 
 use serde::Serialize;
 
+use crate::garment::datum::Datum;
+use crate::garment::side::Side;
 use crate::garment::{SeamEnd, SeamName, View};
 use crate::line::{ChalkTable, LineCharacter, LineEnd};
-use crate::reading::datum::Datum;
 use crate::reading::evening::Evening;
-use crate::reading::side::Side;
 use crate::unit::length::Length;
 
 /// A pin as it is understood.

@@ -2,9 +2,9 @@
 
 use super::checked::checked;
 use super::drawn::{Drawn, drawn};
+use crate::garment::side::Side;
 use crate::garment::{Seam, SeamName};
 use crate::reading::pin::{Pin, PinError};
-use crate::reading::side::Side;
 use crate::solve::job::Job;
 use crate::solve::job_error::JobError;
 use crate::solve::job_place::JobPlace;

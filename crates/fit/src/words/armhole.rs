@@ -1,18 +1,16 @@
 //! An armhole and the cap of its sleeve.
 
+use crate::judge::armhole::ArmholeFit;
 use crate::judge::cap_fault::{EQUAL, UNCHANGED};
 use crate::unit::length::Length;
 use crate::unit::scale::Scale;
 
-/// What becomes of both, before and after, whether they still go together, and what to do where they do not. `usual` is the
-/// ease the cap has as a rule; `underarm` says that side seam and sleeve meet in one line.
-pub(crate) fn armhole_words(
-    armhole: [f64; 2],
-    cap: Option<[f64; 2]>,
-    usual: [f64; 2],
-    underarm: bool,
-    scale: Scale,
-) -> String {
+/// What becomes of both, before and after, whether they still go together, and what to do where they do not; `underarm` says
+/// that side seam and sleeve meet in one line.
+pub(crate) fn armhole_words(fit: &ArmholeFit, underarm: bool, scale: Scale) -> String {
+    let usual = fit.usual.map(Length::mm);
+    let armhole = fit.armhole.map(Length::mm);
+    let cap = fit.cap.map(|cap| cap.map(Length::mm));
     let ease = cap.map(|cap| [cap[0] - armhole[0], cap[1] - armhole[1]]);
     let write = |mm: f64| scale.write(Length::from_mm(mm));
     let became = |what: &str, [before, after]: [f64; 2]| {

@@ -1,12 +1,12 @@
 //! What a line does beyond its pins, in sentences, and what the buttons beside them say.
 
 use super::seam_words::SeamWords;
+use crate::finding::warning::Way;
 use crate::finding::{Beyond, Unpinned, WayOut};
 use crate::garment::{LevelName, SeamEnd};
 use crate::house::habit::Habits;
 use crate::line::{EndWish, LineWish};
-use crate::solve::job::AcceptedDepth;
-use crate::solve::warning::Way;
+use crate::reading::accepted::AcceptedDepth;
 use crate::unit::length::Length;
 use crate::unit::scale::Scale;
 

@@ -8,13 +8,13 @@ use super::hem_waits::hem_waits;
 use super::inset::inset_words;
 use super::length_said::length_said;
 use super::seam_words::SeamWords;
+use crate::finding::warning::{ToRead, Warning};
 use crate::finding::{Finding, InSeam, Limited, OneSideOnly, Refused, Unread};
+use crate::garment::side::Side;
 use crate::garment::{FixtureKind, FlatName, Purpose, SeamName};
 use crate::house::caution::Caution;
 use crate::house::habit::Habits;
 use crate::house::rules::HouseRule;
-use crate::reading::side::Side;
-use crate::solve::warning::{ToRead, Warning};
 use crate::unit::length::Length;
 
 /// A finding as the person is told.

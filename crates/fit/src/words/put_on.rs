@@ -1,18 +1,13 @@
 //! Whether a part of the body gets through an opening.
 
+use crate::judge::put_on::PutOn;
 use crate::judge::through::Through;
-use crate::unit::length::Length;
 use crate::unit::scale::Scale;
 
 /// How wide it opens, what has to get through, and what to do where it does not.
-pub(crate) fn put_on_words(
-    through: Through,
-    [opening, body]: [Length; 2],
-    passes: bool,
-    scale: Scale,
-) -> String {
-    let (open, body) = (scale.write(opening), scale.write(body));
-    match (through, passes) {
+pub(crate) fn put_on_words(check: &PutOn, scale: Scale) -> String {
+    let (open, body) = (scale.write(check.opening), scale.write(check.body));
+    match (check.through, check.passes) {
         (Through::Hand, true) => {
             format!("The hand gets through: the sleeve hem opens to {open} and the hand measures {body}.")
         }

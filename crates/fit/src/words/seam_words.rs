@@ -2,8 +2,8 @@
 
 use crate::garment::Seam;
 use crate::house::habit::Habits;
+use crate::judge::letting_out::LetOut;
 use crate::line::{LineCharacter, LineEnd, LineRefusal, Proposal};
-use crate::operation::letting_out::LetOut;
 use crate::unit::length::Length;
 
 /// A line that leaves less steeply than one in so many leaves gently.

@@ -11,10 +11,10 @@ use super::seen::{Rings, half_widths};
 use super::sleeve::sleeves;
 use super::top::Top;
 use super::waist::{self, band};
+use crate::garment::side::Side;
 use crate::garment::{FixtureKind, Front, Garment, Kind, LevelName, SeamName, Shape};
 use crate::pattern::draw::Profile;
 use crate::pattern::{EdgeName, PanelName, Pattern};
-use crate::reading::side::Side;
 
 /// How far the points of a waistcoat fall below its side, and how far from the centre, in millimetres.
 const POINTS: [f64; 2] = [58.0, 52.0];

@@ -5,7 +5,7 @@ use serde::{Deserialize, Serialize};
 use super::pen::Points;
 use super::piece::{FigureLine, FigurePiece, PartName, Pieces, mirrored};
 use crate::garment::SeamName;
-use crate::reading::side::Side;
+use crate::garment::side::Side;
 
 /// A seam on the figure.
 #[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]

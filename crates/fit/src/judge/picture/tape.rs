@@ -8,10 +8,10 @@ use super::piece::mirrored;
 use super::seen::{Rings, half_widths};
 use super::sleeve::Hanging;
 use super::top::Top;
+use crate::garment::side::Side;
 use crate::garment::{FlatName, LevelName, SeamName, Shape, Tube};
 use crate::pattern::Pattern;
 use crate::pattern::draw::Profile;
-use crate::reading::side::Side;
 
 /// A face of a garment.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize)]

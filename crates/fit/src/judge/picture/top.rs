@@ -5,8 +5,8 @@ use super::pen::{Pen, Points, tenth};
 use super::piece::{LineName, PartName, Pieces};
 use super::seen::{Rings, half_widths};
 use crate::garment::{Collar, Kind, SeamName, Shape};
-use crate::operation::crosswise::YOKE_AT;
 use crate::pattern::Pattern;
+use crate::pattern::YOKE_AT;
 
 /// How much further in than the body's side an armhole is scooped at its narrowest, at the least, in millimetres.
 const SCOOP: f64 = 7.0;

@@ -7,8 +7,8 @@ use super::waits::HemWaits;
 use super::wish::{HemRead, HemWish, Wanted};
 use super::work::{HemSolver, HemWork, NOTHING};
 use crate::body::measures::MeasureName;
+use crate::garment::side::Side;
 use crate::garment::{HemName, SeamName, Tube};
-use crate::reading::side::Side;
 use crate::unit::length::Length;
 
 /// What a finished edge is aimed at.

@@ -2,17 +2,17 @@
 
 use std::sync::Arc;
 
-use super::kind::HemKind;
 use super::refusal::HemRefusal;
 use super::ring::PanelCurve;
 use super::solution::HemSolution;
 use super::uncut::UncutWay;
+use crate::garment::hem_kind::HemKind;
+use crate::garment::side::Side;
 use crate::garment::{LevelName, SeamName, Shape};
 use crate::line::{Knot, Line};
 use crate::operation::Operation;
 use crate::operation::offset::moved;
 use crate::pattern::{Edge, EdgeName, Panel, Pattern, SeamEdge};
-use crate::reading::side::Side;
 use crate::unit::length::Length;
 
 /// A hem as it was worked out, to be made.

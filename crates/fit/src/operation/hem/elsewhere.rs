@@ -2,9 +2,9 @@
 
 use super::steps::Making;
 use crate::garment::{FixtureKind, SeamName, Source};
+use crate::operation::builder::Builder;
 use crate::operation::hem::{HemKind, Tuck, WaistShortening};
 use crate::plan::act::Act;
-use crate::plan::builder::Builder;
 use crate::plan::draft::Draft;
 use crate::plan::how::{How, how};
 use crate::plan::key::{On, StepKey};

@@ -2,8 +2,8 @@
 
 use super::landmark::Landmark;
 use crate::garment::HemName;
+use crate::garment::side::Side;
 use crate::house::ranges::OutOfRange;
-use crate::reading::side::Side;
 
 /// What is amiss with a wish, and in which field.
 #[derive(Debug, Clone, PartialEq)]

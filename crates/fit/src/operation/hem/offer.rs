@@ -2,7 +2,7 @@
 
 use serde::Serialize;
 
-use super::kind::HemKind;
+use crate::garment::hem_kind::HemKind;
 use crate::unit::length::Length;
 
 /// Another way to sew a hem that cannot be made as it was asked.

@@ -1,13 +1,13 @@
 //! What a hem offers to do next: mends for one that was refused, and sums with their numbers filled in.
 
 use super::collision::CollisionState;
-use super::kind::HemKind;
 use super::offer::HemMend;
 use super::solution::{HemSolution, OldTurnUp};
 use super::uncut::UncutWay;
 use super::work::{HemSolver, HemWork};
 use crate::cloth::wash::WashTest;
 use crate::garment::FeatureKind;
+use crate::garment::hem_kind::HemKind;
 use crate::house::rules::HouseRule;
 use crate::sums::{Knowing, KnownSum, SlitPlace, Sum, SumPlace};
 use crate::unit::length::Length;

@@ -5,8 +5,8 @@ use super::ring::ring_points;
 use super::solution::{HemPairRow, HemPairSaid, HemSolution, Uneven, UnevenCause};
 use super::wish::HemRead;
 use super::work::{HemSolver, HemWork};
+use crate::garment::side::Side;
 use crate::house::rules::HouseRule;
-use crate::reading::side::Side;
 use crate::unit::length::Length;
 
 impl HemSolver<'_> {

@@ -2,9 +2,9 @@
 
 use serde::Serialize;
 
-use super::kind::HemKind;
 use super::wish::{HighLow, ShortenAt, Wanted};
 use crate::garment::HemName;
+use crate::garment::hem_kind::HemKind;
 use crate::unit::length::Length;
 
 /// What a way of saying it begins with.

@@ -7,9 +7,9 @@ use super::solution::HemReadingRead;
 use super::waits::HemWaits;
 use super::wish::{HemRead, HemReading};
 use super::work::{HemSolver, HemWork};
+use crate::garment::side::Side;
 use crate::house::choice::LevelBy;
 use crate::house::rules::HouseRule;
-use crate::reading::side::Side;
 use crate::unit::length::Length;
 
 /// A cosine nearer to one than this makes no difference a tape would show.

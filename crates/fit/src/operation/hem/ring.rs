@@ -9,9 +9,9 @@
 use kurbo::Point;
 
 use super::periodic::{RingLine, RingReading};
+use crate::garment::side::Side;
 use crate::garment::{HemName, SeamName, Shape, SleeveBuild, Tube};
 use crate::pattern::{Edge, EdgeName, HemAt, Panel, PanelName, Pattern};
-use crate::reading::side::Side;
 
 /// How many pieces a panel's width is measured in, where what is measured varies along it.
 const PIECES: u32 = 24;

@@ -1,7 +1,6 @@
 //! One edge of a hem: its table, its turn-up, what stands near it, and how it lies unrolled.
 
 use super::collision::{Collision, collision};
-use super::kind::HemKind;
 use super::lining::lining;
 use super::original::tuck;
 use super::ring::{Ring, point_words, ring_points, turned};
@@ -11,9 +10,10 @@ use super::turn_up::{Lies, TurnUpWish, turn_up};
 use super::uncut::tuck_above;
 use super::wish::ShortenAt;
 use super::work::{HemSolver, HemWork, UNROLL_EVERY, extremes};
+use crate::garment::hem_kind::HemKind;
+use crate::garment::side::Side;
 use crate::garment::{HemName, SeamName, SleeveBuild, Source, Tube};
 use crate::house::rules::HouseRule;
-use crate::reading::side::Side;
 use crate::unit::length::Length;
 
 /// Less than this on one panel, in millimetres, is not worth a word.

@@ -1,6 +1,5 @@
 //! From a wish and its readings to a hem.
 
-use super::kind::{HemKind, said};
 use super::lining::{bagged, lining, mitres};
 use super::periodic::RingLine;
 use super::place::{HemPlace, HemSpot};
@@ -11,8 +10,10 @@ use super::take_up::TakeUp;
 use super::uncut::{has_waist, uncut};
 use super::wish::{HemPair, HemWish};
 use super::work::{HemSolver, HemWork, NOTHING, extremes};
+use crate::garment::hem_kind::HemKind;
+use crate::garment::side::Side;
 use crate::garment::{FeatureKind, HemName};
-use crate::reading::side::Side;
+use crate::house::habit::Habits;
 use crate::unit::length::Length;
 
 impl<'a> HemSolver<'a> {
@@ -210,4 +211,14 @@ fn paired_differently(work: &HemWork<'_>, take_ups: &[TakeUp]) -> bool {
             let share = f64::from(i) / 24.0;
             (left.fold(share, one.period()) - right.fold(share, other.period())).abs() > NOTHING
         })
+}
+
+/// What is turned up in all, and how it is said: `6 + 20`.
+fn said(folds: [f64; 2], habits: &Habits) -> String {
+    let write = |mm: f64| habits.scale.number(Length::from_mm(mm));
+    if folds[0] > 0.0 {
+        format!("{} + {} {}", write(folds[0]), write(folds[1]), habits.scale.unit.sign())
+    } else {
+        habits.scale.write(Length::from_mm(folds[1]))
+    }
 }

@@ -2,18 +2,18 @@
 
 use std::collections::BTreeMap;
 
+use crate::garment::side::Side;
 use crate::garment::{FeatureKind, HemName, Kind, Source};
 use crate::house::caution::Caution;
 use crate::house::choice::{HemCut, HemWhen, Pairs};
+use crate::operation::builder::Builder;
 use crate::operation::hem::{
     Collision, CollisionState, HemKind, HemSide, HemSolution, Lies, OldTurnUp, Tuck, TurnUp, UncutWay,
 };
 use crate::plan::act::Act;
-use crate::plan::builder::Builder;
 use crate::plan::draft::{Draft, StopFacts};
 use crate::plan::how::{How, how};
 use crate::plan::key::{On, StepKey};
-use crate::reading::side::Side;
 use crate::unit::length::Length;
 
 /// Unpicking round one thing that stands near a hem, in millimetres.

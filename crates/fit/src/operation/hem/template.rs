@@ -2,11 +2,11 @@
 
 use super::ring::Ring;
 use super::solution::{HemSide, HemSolution};
+use crate::garment::side::Side;
 use crate::garment::{HemName, Shape};
 use crate::house::habit::Habits;
 use crate::house::rules::HouseRule;
 use crate::pattern::{PanelName, Pattern};
-use crate::reading::side::Side;
 
 /// Steps across a panel.
 const PIECES: u32 = 40;

@@ -7,9 +7,9 @@
 
 use serde::Serialize;
 
-use super::kind::{HemKind, eases_in};
 use super::ring::Ring;
 use crate::garment::Garment;
+use crate::garment::hem_kind::{HemKind, eases_in};
 use crate::house::habit::Habits;
 use crate::house::rules::HouseRule;
 use crate::unit::length::Length;

@@ -3,12 +3,12 @@
 use serde::{Deserialize, Serialize};
 
 use super::error::{HemAmiss, HemError};
-use super::kind::HemKind;
 use super::landmark::Landmark;
+use crate::garment::hem_kind::HemKind;
+use crate::garment::side::Side;
 use crate::garment::{HemName, Shape, SleeveBuild};
 use crate::house::choice::{LevelBy, LiningEdge, LiningHangs};
 use crate::house::ranges::{self, Range};
-use crate::reading::side::Side;
 use crate::unit::length::Length;
 
 /// Where the finished hem shall be.

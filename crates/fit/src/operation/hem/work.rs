@@ -1,14 +1,14 @@
 //! What hems of a garment are worked out from, and one of them while it is.
 
-use super::kind::HemKind;
 use super::ring::Ring;
 use super::take_up::TakeUp;
 use super::wish::HemWish;
 use crate::body::measures::Body;
+use crate::garment::hem_kind::HemKind;
+use crate::garment::side::Side;
 use crate::garment::{Garment, Shape};
 use crate::house::habit::Habits;
 use crate::pattern::Pattern;
-use crate::reading::side::Side;
 use crate::unit::length::Length;
 
 /// How finely a hem is unrolled, in millimetres.

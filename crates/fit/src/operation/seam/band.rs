@@ -2,12 +2,12 @@
 
 use crate::garment::{BandBuild, SeamName};
 use crate::house::rules::HouseRule;
+use crate::operation::builder::Builder;
+use crate::operation::opening::{Opening, has_wedge};
 use crate::plan::act::Act;
-use crate::plan::builder::Builder;
 use crate::plan::draft::{Draft, StopFacts};
 use crate::plan::how::{Fact, How, how};
 use crate::plan::key::{On, StepKey};
-use crate::plan::opening::{Opening, has_wedge};
 use crate::unit::length::Length;
 
 /// Pinning, tacking and closing a band over its seam allowances goes by hand and by the inch: minutes beside the sewing.

@@ -4,12 +4,12 @@ use super::open::{LOOP, SLEEVE_HEAD};
 use super::work::SeamWork;
 use crate::garment::HemName;
 use crate::house::rules::HouseRule;
+use crate::operation::builder::Builder;
+use crate::operation::opening::{Open, Opening};
 use crate::plan::act::Act;
-use crate::plan::builder::Builder;
 use crate::plan::draft::Draft;
 use crate::plan::how::{Fact, How, how};
 use crate::plan::key::{On, StepKey};
-use crate::plan::opening::{Open, Opening};
 
 /// Minutes of sewing an eased edge twice by machine, once it is tacked by hand.
 const SEWN_TWICE: f64 = 8.0;

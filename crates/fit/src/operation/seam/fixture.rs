@@ -1,8 +1,8 @@
 //! Taking out what sits in a seam that moves, and setting it back.
 
 use crate::garment::{Fixture, FixtureKind, SeamName};
+use crate::operation::builder::Builder;
 use crate::plan::act::Act;
-use crate::plan::builder::Builder;
 use crate::plan::draft::Draft;
 use crate::plan::key::{On, StepKey};
 

@@ -1,8 +1,8 @@
 //! The lines that are sewn.
 
 use crate::garment::SeamName;
+use crate::garment::side::Side;
 use crate::line::Line;
-use crate::reading::side::Side;
 
 /// The lines of one fitting, one entry for each half a line is sewn on.
 #[derive(Debug, Clone, Default)]

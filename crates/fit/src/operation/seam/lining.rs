@@ -2,13 +2,13 @@
 
 use super::work::SeamWork;
 use crate::garment::{HemName, LiningClosed, SeamName};
+use crate::operation::builder::Builder;
 use crate::operation::hem::HemKind;
+use crate::operation::opening::Opening;
 use crate::plan::act::Act;
-use crate::plan::builder::Builder;
 use crate::plan::draft::Draft;
 use crate::plan::how::How;
 use crate::plan::key::{On, StepKey};
-use crate::plan::opening::Opening;
 
 /// Felling that is undone to get behind the seams, in millimetres: a gap two hands go through, or both sleeve hems round.
 const fn way_in_over(hem: HemName) -> f64 {

@@ -6,12 +6,12 @@ use crate::garment::{LiningClosed, SeamEnd, SeamName};
 use crate::house::choice::PinsLie;
 use crate::house::habit::AllowanceHabit;
 use crate::house::rules::HouseRule;
+use crate::operation::builder::Builder;
+use crate::operation::opening::{Opening, sewn_through};
 use crate::plan::act::Act;
-use crate::plan::builder::Builder;
 use crate::plan::draft::{Draft, StopFacts};
 use crate::plan::how::{How, how};
 use crate::plan::key::{On, StepKey};
-use crate::plan::opening::{Opening, sewn_through};
 use crate::unit::length::Length;
 
 /// A line that bends tighter than this is clipped to lie flat, in millimetres.

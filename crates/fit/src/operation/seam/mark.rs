@@ -3,12 +3,12 @@
 use crate::cloth::family::{Cloth, ClothFamily, Fibre, Surface};
 use crate::garment::Source;
 use crate::house::choice::{MatchBy, MirrorBy, PinFace, ReadBy};
+use crate::operation::builder::Builder;
+use crate::operation::opening::Opening;
 use crate::plan::act::Act;
-use crate::plan::builder::Builder;
 use crate::plan::draft::Draft;
 use crate::plan::how::{Fact, How, how};
 use crate::plan::key::{On, StepKey};
-use crate::plan::opening::Opening;
 
 /// The mark that suits a cloth.
 fn suits(cloth: &Cloth, source: Source) -> &'static str {

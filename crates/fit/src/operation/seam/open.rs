@@ -3,12 +3,12 @@
 use super::work::SeamWork;
 use crate::garment::{HemName, SeamName};
 use crate::house::rules::HouseRule;
+use crate::operation::builder::Builder;
+use crate::operation::opening::{Open, Opening};
 use crate::plan::act::Act;
-use crate::plan::builder::Builder;
 use crate::plan::draft::Draft;
 use crate::plan::how::{Fact, how};
 use crate::plan::key::StepKey;
-use crate::plan::opening::{Open, Opening};
 
 /// Length of a belt loop's stitching, in millimetres.
 pub(crate) const LOOP: f64 = 40.0;

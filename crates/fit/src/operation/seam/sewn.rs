@@ -2,13 +2,13 @@
 
 use std::sync::Arc;
 
+use crate::garment::side::Side;
 use crate::garment::{Seam, SeamName};
 use crate::line::{Line, LineProblem, LineRefusal};
 use crate::operation::Operation;
 use crate::operation::crosswise::take_up;
 use crate::operation::offset::{moved, rim_met};
 use crate::pattern::{EdgeName, Panel, Pattern, SeamEdge};
-use crate::reading::side::Side;
 
 /// A line less deep than this where it ends, in millimetres, ends where the old one did.
 const NOTHING: f64 = 1e-9;

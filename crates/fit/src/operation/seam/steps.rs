@@ -2,8 +2,8 @@
 
 use super::work::SeamWork;
 use crate::garment::{LiningClosed, Purpose, SeamName, Source};
+use crate::operation::builder::Builder;
 use crate::plan::act::Act;
-use crate::plan::builder::Builder;
 use crate::plan::draft::{Draft, StopFacts};
 use crate::plan::how::{Fact, How, how};
 use crate::plan::key::{On, StepKey};

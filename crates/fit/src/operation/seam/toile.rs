@@ -1,8 +1,8 @@
 //! What becomes of a toile once it has been tried on: marked, taken apart, trued and carried to its pattern.
 
 use super::work::SeamWork;
+use crate::operation::builder::Builder;
 use crate::plan::act::Act;
-use crate::plan::builder::Builder;
 use crate::plan::draft::Draft;
 use crate::plan::key::{On, StepKey};
 

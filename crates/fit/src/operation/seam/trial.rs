@@ -5,12 +5,12 @@ use crate::cloth::family::{ClothFamily, Fibre, Surface};
 use crate::garment::{Block, Source};
 use crate::house::choice::TriedIn;
 use crate::judge::cap_fault::CapFault;
+use crate::operation::builder::Builder;
+use crate::operation::opening::Opening;
 use crate::plan::act::Act;
-use crate::plan::builder::Builder;
 use crate::plan::draft::Draft;
 use crate::plan::how::{Fact, How, how};
 use crate::plan::key::{On, StepKey};
-use crate::plan::opening::Opening;
 
 impl Builder<'_> {
     /// True where a try-on in pins is enough for who does so: little is at risk, and nothing has to be opened first.

@@ -1,10 +1,10 @@
 //! A seam that will be sewn, as the work order has to know it.
 
+use crate::garment::datum::Datum;
+use crate::garment::side::Side;
 use crate::garment::{Block, HemName, Seam, SeamEnd, SeamName, Shape, SleeveBuild};
 use crate::line::{Line, LineEnd};
 use crate::plan::vouched::Vouched;
-use crate::reading::datum::Datum;
-use crate::reading::side::Side;
 use crate::unit::length::Length;
 
 /// How often a line is looked at along its seam, in millimetres.

@@ -26,6 +26,8 @@ const NAPE_DROP: f64 = 20.0;
 const ACROSS_AT: f64 = 0.45;
 /// How much further in than the back the front armhole is scooped.
 const FRONT_SCOOP: f64 = 8.0;
+/// How high a yoke lies between underarm and shoulder point, as a share of it.
+pub(crate) const YOKE_AT: f64 = 0.55;
 
 /// The top of one body; lengths from the centre, heights above the hem fold, in millimetres.
 #[derive(Debug, Clone, Copy)]

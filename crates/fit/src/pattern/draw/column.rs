@@ -10,9 +10,10 @@ use kurbo::{BezPath, ParamCurve as _, ParamCurveArclen as _, Point, Shape as _};
 
 use super::bodice::Bodice;
 use super::profile::Profile;
+use crate::body::level::LevelName;
 use crate::garment::flat::FlatName;
 use crate::garment::kind::Block;
-use crate::garment::level::{LevelName, Tube};
+use crate::garment::level::Tube;
 use crate::garment::seam::SeamName;
 use crate::garment::shape::Shape;
 use crate::garment::template::TemplateError;

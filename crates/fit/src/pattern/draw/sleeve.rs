@@ -7,17 +7,18 @@
 use kurbo::{BezPath, CubicBez, ParamCurve as _, ParamCurveArclen as _, PathSeg, Point, Shape as _};
 
 use super::profile::Profile;
+use crate::body::level::LevelName;
 use crate::garment::flat::FlatName;
 use crate::garment::kind::{SleeveBuild, cap_ease};
-use crate::garment::level::{LevelName, Tube};
+use crate::garment::level::Tube;
 use crate::garment::seam::SeamName;
 use crate::garment::shape::Shape;
+use crate::garment::side::Side;
 use crate::garment::template::TemplateError;
 use crate::pattern::edge::Edge;
 use crate::pattern::level::Level;
 use crate::pattern::panel::{EdgeName, Panel, PanelEdge, PanelName};
 use crate::pattern::pattern::Pattern;
-use crate::reading::side::Side;
 use crate::unit::length::Length;
 
 /// Width of an upper sleeve as a share of the flat bust, when nobody measured it.
