@@ -112,7 +112,7 @@ fn whole_job_with_twenty_strays(bencher: Bencher) {
     let mut job: Job = serde_json::from_str(JOB).expect("the example");
     let lost = |i: usize| Pin {
         id: format!("lost {i}"),
-        seam: if i % 2 == 0 { SeamName::Outseam } else { SeamName::Shoulder },
+        seam: if i.is_multiple_of(2) { SeamName::Outseam } else { SeamName::Shoulder },
         station: Length::from_mm(3000.0 + i as f64),
         ..job.fitting.pins[0].clone()
     };

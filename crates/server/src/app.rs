@@ -39,7 +39,10 @@ const UPLOADS: usize = 2;
 /// Fittings that are changed at once: fewer than there are connections, so that there are some beside them to read with.
 const CHANGING: usize = 4;
 
-/// How long a change waits for its turn: together with [`PATIENCE`] no longer than a page waits for an answer.
+/// Places from which somebody may try to get in at once.
+const AT_THE_DOOR: usize = 2;
+
+/// How long a change, or somebody at the door, waits for a turn: together with [`PATIENCE`] no longer than a page waits for an answer.
 const TURN_WITHIN: Duration = Duration::from_secs(1);
 
 /// Shared by all handlers.
@@ -55,6 +58,8 @@ pub struct App {
     hashing: (Gate, Workers),
     /// Through which fittings are changed.
     changing: Gate,
+    /// Through which attempts to get in are counted.
+    door: Gate,
     /// Through which whole workrooms are read and packed.
     gathering: (Gate, Workers),
     /// Through which long lists are read and written out.
@@ -107,6 +112,7 @@ impl App {
             options,
             computing: (Gate::new(cores), Workers::new("computing", cores)),
             changing: Gate::one_of_each(CHANGING),
+            door: Gate::one_of_each(AT_THE_DOOR),
             gathering: (Gate::new(half), Workers::new("gathering", half)),
             hashing: (Gate::new(half), Workers::new("hashing", half)),
             listing: (Gate::new(cores), Workers::new("listing", half)),
@@ -127,6 +133,20 @@ impl App {
         F: FnOnce(&mut Conn) -> Result<T, Problem> + Send + 'static,
     {
         patiently(&self.store, PATIENCE, work).await
+    }
+
+    /// The same for those who are not in yet, from one place one at a time: they are counted one after the other
+    /// anyway, and would each hold a connection while they wait for it.
+    ///
+    /// # Errors
+    /// As [`App::run`], and [`Problem::busy`] where too many try, or the turn does not come in time.
+    pub async fn at_the_door<T, F>(&self, place: &str, work: F) -> Result<T, Problem>
+    where
+        T: Send + 'static,
+        F: FnOnce(&mut Conn) -> Result<T, Problem> + Send + 'static,
+    {
+        let _turn = within_a_moment(self.door.turn(Asker::from_place(place))).await?;
+        self.run(work).await
     }
 
     /// The same for work that only meets the store's own errors.
@@ -219,8 +239,7 @@ impl App {
     /// # Errors
     /// [`Problem::busy`] where too many wait already, or it does not come in time.
     pub async fn turn_at(&self, fitting: Uuid) -> Result<Turn, Problem> {
-        let turn = tokio::time::timeout(TURN_WITHIN, self.changing.turn(Asker::line(fitting))).await;
-        turn.unwrap_or_else(|_| Err(Problem::busy()))
+        within_a_moment(self.changing.turn(Asker::line(fitting))).await
     }
 
     /// Reads a large body away from the threads that answer others.
@@ -246,6 +265,11 @@ impl App {
     {
         behind(&self.hashing, Asker::NOBODY, work).await
     }
+}
+
+/// A turn that comes within [`TURN_WITHIN`].
+async fn within_a_moment(turn: impl Future<Output = Result<Turn, Problem>>) -> Result<Turn, Problem> {
+    tokio::time::timeout(TURN_WITHIN, turn).await.unwrap_or_else(|_| Err(Problem::busy()))
 }
 
 async fn behind<T, F>((gate, workers): &(Gate, Workers), who: Asker, work: F) -> Result<T, Problem>

@@ -1,6 +1,7 @@
 //! Who computes when: so many at once, a short queue, and nobody more than a share of it.
 
 use std::collections::HashMap;
+use std::hash::{DefaultHasher, Hash, Hasher};
 use std::sync::{Arc, Mutex, PoisonError};
 
 use tokio::sync::{OwnedSemaphorePermit, Semaphore};
@@ -30,6 +31,14 @@ impl Asker {
     #[must_use]
     pub fn line(id: uuid::Uuid) -> Asker {
         Asker { line: id, share: SHARE }
+    }
+
+    /// Somebody who is not in yet, by the network address they come from.
+    #[must_use]
+    pub fn from_place(place: &str) -> Asker {
+        let mut hasher = DefaultHasher::new();
+        place.hash(&mut hasher);
+        Asker::line(uuid::Uuid::from_u64_pair(0, hasher.finish()))
     }
 
     /// A friend's device.

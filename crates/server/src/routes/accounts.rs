@@ -136,7 +136,7 @@ async fn sign_up(
     let place = attempts::place(&request, &app);
     let subjects = [attempts::of_sign_ups(&place), attempts::of_place(&place)];
     // Who makes accounts, or tries addresses out, is counted before anything is hashed.
-    let counted = app.run(move |conn| attempts::count(conn, &subjects)).await?;
+    let counted = app.at_the_door(&place, move |conn| attempts::count(conn, &subjects)).await?;
     let hash = in_turn(&app, &counted, move || hash(&entry.password)).await?;
     app.store(move |conn| {
         let made = account::create(conn, AccountId(Uuid::now_v7()), &email, &hash)?;
@@ -159,8 +159,9 @@ async fn sign_in(
     let email = entry.address()?;
     let place = attempts::place(&request, &app);
     let (wanted, browser) = (email.clone(), known_browser::of(&request));
+    let from = place.clone();
     let (known, counted) = app
-        .run(move |conn| {
+        .at_the_door(&from, move |conn| {
             let known = account::credentials(conn, &wanted)?;
             let at_home = match (&known, &browser) {
                 (Some(known), Some(browser)) => session::is_known_browser(conn, browser, known.id)?,

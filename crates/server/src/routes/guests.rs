@@ -165,10 +165,11 @@ async fn join(
     Body(asked): Body<ToJoin>,
 ) -> Result<Json<AsGuest>, Problem> {
     let name = name(&asked.name, "name")?;
-    let subjects = vec![attempts::of_place(&attempts::place(&request, &app))];
+    let place = attempts::place(&request, &app);
+    let subjects = vec![attempts::of_place(&place)];
     let (words, device) = (hash(&asked.words), device(&request));
     let joined = app
-        .run(move |conn| {
+        .at_the_door(&place, move |conn| {
             let counted = attempts::count(conn, &subjects)?;
             let joined = guest::join(conn, &words, &name, device, Utc::now())?;
             if joined.is_some() {
