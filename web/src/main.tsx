@@ -4,7 +4,6 @@ import "@fontsource/source-sans-3/latin-600.css";
 import "./theme/tokens.css";
 import "./theme/base.css";
 import "./theme/pieces.css";
-import "./theme/sizes.css";
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { App as AntApp, ConfigProvider } from "antd";
 import { StrictMode } from "react";

@@ -373,6 +373,8 @@ async fn lining_swatch_and_what_stands_near_are_entered_on_the_garments_sheet() 
     browser.fill("wash_before", "200").await;
     browser.fill("wash_after", "194").await;
     browser.press("Inside the seams").await;
+    // One subject after the other.
+    assert_eq!(subjects_in_sight(&browser).await, 1);
     browser.press("The allowance is clipped somewhere").await;
     browser.fill("clip 0 at", "150").await;
     browser.fill("clip 0 left", "4").await;
@@ -386,9 +388,20 @@ async fn lining_swatch_and_what_stands_near_are_entered_on_the_garments_sheet() 
     // A pocket that ends below where it begins is refused where it stands, and nothing is saved.
     browser.goto(garment).await;
     browser.press("At the hems").await;
+    // What could not be read stays in sight, whatever is looked at meanwhile.
+    browser.fill("near 0 to", "much").await;
+    browser.press("Its cloth").await;
+    browser.until("both subjects", || async { subjects_in_sight(&browser).await == 2 }).await;
     browser.fill("near 0 to", "50").await;
     browser.press("Save the garment").await;
     browser.see("he upper end of a pocket was read below its lower end").await;
     let stands = browser.job(&demo_fitting(318)).await.garment.shape.near_hems[0].to;
     assert_eq!(json!(stands), json!(Length::whole_mm(240)));
+}
+
+/// How many of the subjects below the drawing of a garment's sheet are on the screen.
+async fn subjects_in_sight(browser: &Browser) -> u64 {
+    let script =
+        "return [...document.querySelectorAll('.later-part')].filter(part => part.checkVisibility()).length";
+    browser.run(script, json!([])).await.as_u64().expect("a number")
 }

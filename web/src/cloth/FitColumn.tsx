@@ -52,7 +52,7 @@ export function FitColumn(props: { rings: Of<"FitRing">[]; which: Which; upright
                   </span>
                   {verdict && <span className={`fit-word ${verdict}`}> {tones[verdict].words}</span>}
                 </div>
-                <div className="soft text-13">{ring.said[which]}</div>
+                <div className="soft small">{ring.said[which]}</div>
               </div>
             </foreignObject>
           </g>

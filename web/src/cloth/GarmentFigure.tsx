@@ -37,7 +37,7 @@ export function GarmentFigure(props: {
   const type = Math.max(19, (top - bottom) / 46);
   const hidden: SeamName = view === "front" ? "centre_back" : "centre_front";
   return (
-    <figure className="m-0">
+    <figure>
       <svg
         viewBox={`${-half} ${-top} ${2 * half} ${top - bottom}`}
         className="garment-figure"
@@ -124,7 +124,7 @@ export function GarmentFigure(props: {
           );
         })}
       </svg>
-      <figcaption className="soft align-center">
+      <figcaption className="soft">
         {view === "front" ? "front, as in the mirror" : "back"}: the wearer's left is on the left
       </figcaption>
     </figure>

@@ -19,11 +19,11 @@ export function OverFigures({
   const top = Math.max(one.top, other.top) + 16;
   const bottom = Math.min(one.bottom, other.bottom) - 16;
   return (
-    <figure className="m-0">
+    <figure>
       <svg
         viewBox={`${-half} ${-top} ${2 * half} ${top - bottom}`}
         width="100%"
-        className="most-high-470"
+        className="over-figure"
         role="img"
         aria-label={`Both fittings over each other, ${title}`}
       >
@@ -48,7 +48,7 @@ export function OverFigures({
           />
         ))}
       </svg>
-      <figcaption className="soft align-center">{title}</figcaption>
+      <figcaption className="soft">{title}</figcaption>
     </figure>
   );
 }

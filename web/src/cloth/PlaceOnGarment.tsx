@@ -39,7 +39,7 @@ export function PlaceOnGarment({
         ))}
         {place.hem && <HemLit figure={figure} hem={place.hem} />}
       </svg>
-      <figcaption className="soft align-center">{where}</figcaption>
+      <figcaption className="soft">{where}</figcaption>
     </figure>
   );
 }

@@ -20,7 +20,6 @@ export function Choice<Value extends string>(props: {
       <Select<Value>
         id={props.id}
         virtual={false}
-        className="w-all"
         value={named ? (value ?? null) : null}
         loading={!named}
         options={props.options}

@@ -33,7 +33,7 @@ export function NumberPad({
           {faces[key]?.face ?? key}
         </button>
       ))}
-      <button type="button" className="go column-span-3" onClick={onGo}>
+      <button type="button" className="go" onClick={onGo}>
         {go}
       </button>
     </div>

@@ -73,7 +73,7 @@ export function Frame({ email }: { email: string }) {
             <Button className="sums-button" onClick={() => setAsked("any")}>
               Sums
             </Button>
-            <Suspense fallback={<span className="w-88 unit-switch" />}>
+            <Suspense fallback={<span className="unit-switch" />}>
               <UnitSwitch />
             </Suspense>
             <Dropdown

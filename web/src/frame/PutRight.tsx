@@ -33,7 +33,7 @@ export function NotHere({ error, fetching }: { error: Error | null | undefined; 
   return (
     <div className="page stack" role="status">
       {problem?.put_right && <h1>{problem.title}</h1>}
-      <p className="max-70ch">{error?.message ?? fetching}</p>
+      <p className="prose">{error?.message ?? fetching}</p>
       {problem?.put_right && <PutRight at={problem.put_right} />}
     </div>
   );

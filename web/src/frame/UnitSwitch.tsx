@@ -8,7 +8,7 @@ export default function UnitSwitch() {
     <Select
       aria-label="Unit on the tape"
       value={tape.value}
-      className="w-88 unit-switch"
+      className="unit-switch"
       options={tape.options}
       onChange={tape.choose}
     />

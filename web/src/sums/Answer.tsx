@@ -5,7 +5,7 @@ import { SumDrawing } from "./SumDrawing";
 export function Answer({ answer }: { answer: Of<"SumAnswer"> }) {
   return (
     <>
-      <p className="weight-600">{answer.words}</p>
+      <p className="sum-answer">{answer.words}</p>
       <Workings answer={answer} />
     </>
   );

@@ -65,7 +65,6 @@ function Entry(props: { field: SumField; value: string | undefined; onChange: (t
     return (
       <Select
         id={id}
-        className="w-all"
         value={value ?? field.ways?.[0]?.value ?? ""}
         onChange={props.onChange}
         options={field.ways ?? []}
@@ -92,7 +91,7 @@ function Back({ worked, inHand }: { worked: Parameters<InHand["putBack"]>[0]; in
   if (!back) return null;
   const asText = JSON.stringify(worked.sum);
   return (
-    <div className="stack gap-6">
+    <div className="stack tight">
       {back.noted && (
         <div className="field">
           <label htmlFor="sum-note">What it is for</label>

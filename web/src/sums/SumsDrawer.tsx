@@ -42,13 +42,13 @@ export default function SumsDrawer(props: {
   const from = begins === null ? undefined : (known.find((each) => keyOf(each) === begins) ?? usual);
   return (
     <Drawer open={asked !== null} onClose={props.onClose} title="Sums" size={430}>
-      <div className="stack gap-14">
+      <div className="stack">
         <div className="sum-kinds" role="group" aria-label="Which sum">
           {kinds.map((each) => (
             <button
               key={each.name}
               type="button"
-              className="seam-key high-36"
+              className="seam-key"
               aria-pressed={each.name === kind.name}
               onClick={() => setKind(each)}
             >

@@ -55,11 +55,11 @@ export default function Chalk({ id, draft, job, solution }: AtWork) {
   const { words } = seam;
   const usual = solution.pinnable.find((each) => each.seam === seam.seam)?.data[0];
   return (
-    <div className="page stack gap-14">
+    <div className="page stack">
       <TableTabs id={id} />
       <div className="row spread">
         <div className="row">
-          <h1 className="mr-8">{words[0]?.toUpperCase() + words.slice(1)}</h1>
+          <h1>{words[0]?.toUpperCase() + words.slice(1)}</h1>
           <div className="seam-tabs" role="group" aria-label="Pinned seams">
             {seams.map((each, i) => (
               <button

@@ -31,7 +31,7 @@ export const ChalkTable = memo(function ChalkTable({
   return (
     <section aria-label="Chalk table" data-testid={`chalk-table-${line.side}`}>
       <h2>{!seam.paired ? "Both halves" : line.side === "centre" ? "Both sides" : line.side}: chalk table</h2>
-      <p className="soft text-14 lh-1-35">
+      <p className="soft small">
         From {from}. {line.words}
       </p>
       <table className="tape">
@@ -72,13 +72,13 @@ export const ChalkTable = memo(function ChalkTable({
         </tbody>
       </table>
       {line.turn_up.length > 0 && (
-        <p className="soft text-14 mt-6">
+        <p className="soft small">
           On the turn-up, folded down, the same again:{" "}
           {line.turn_up.map((mark) => `${mark.shown[1]} at ${mark.shown[0]}`).join(", ")} below the fold.
         </p>
       )}
       {line.edges.length > 0 && (
-        <p className="soft text-14 mt-6" data-testid="edge-lengths">
+        <p className="soft small" data-testid="edge-lengths">
           New edge:{" "}
           {line.edges
             .map(

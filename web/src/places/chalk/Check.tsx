@@ -7,7 +7,7 @@ import "./chalk.css";
 /** What girths do not tell: lengths, armholes, and what letting out could give. */
 export default function Check({ id, solution }: AtWork) {
   return (
-    <div className="page stack gap-18">
+    <div className="page stack">
       <TableTabs id={id} />
       <h1>Lengths and letting out</h1>
       {solution.lengths.length > 0 && <Lengths rows={solution.lengths} />}
@@ -38,7 +38,7 @@ function Lengths({ rows }: { rows: Of<"LengthRow">[] }) {
   return (
     <section aria-label="Lengths">
       <h2>Lengths and landmarks</h2>
-      <table className="tape max-980" data-testid="lengths">
+      <table className="tape broad" data-testid="lengths">
         <thead>
           <tr>
             <th>length</th>
@@ -76,7 +76,7 @@ function Armholes({ rows }: { rows: Of<"ArmholeFit">[] }) {
     <section aria-label="Armholes">
       <h2>Armhole and sleeve</h2>
       {rows.map((row) => (
-        <p key={row.side ?? "both"} data-testid="armhole" className="max-80ch">
+        <p key={row.side ?? "both"} data-testid="armhole" className="prose">
           {row.side ? `On the ${row.side}: ` : ""}
           {row.words}
         </p>
@@ -93,7 +93,7 @@ function LettingOut({ gains, insets }: { gains: Of<"LevelGain">[]; insets: Of<"I
         What is inside each seam up to the nearest clip, less what must stay. Traces of the old stitching may
         show: unpick a short stretch and look first.
       </p>
-      <table className="tape max-980" data-testid="gains">
+      <table className="tape broad" data-testid="gains">
         <thead>
           <tr>
             <th>level</th>
@@ -135,7 +135,7 @@ function OnForm({ levels }: { levels: Of<"LevelBalance">[] }) {
   const rows = levels.filter((row) => row.on_form);
   if (rows.length === 0) return null;
   return (
-    <table className="tape max-720" data-testid="on-form">
+    <table className="tape narrow" data-testid="on-form">
       <thead>
         <tr>
           <th>on the form</th>

@@ -41,7 +41,7 @@ export function Ends({ seam, job, draft }: { seam: Seam; job: Of<"Job">; draft: 
                   : { end: end as "run_off" | "carry" },
           );
         return (
-          <div key={which} className="stack gap-4">
+          <div key={which} className="stack tight">
             <Select
               aria-label={which === "lower" ? "Lower end" : "Upper end"}
               value={wish?.end ?? "house"}

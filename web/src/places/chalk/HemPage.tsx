@@ -43,11 +43,11 @@ export default function HemPage({ id, draft, job, solution }: AtWork) {
   const solved = solution.hems.find((each) => each.hem === place.hem);
   const here = { on: "hem" as const, hem: place.hem };
   return (
-    <div className="page stack gap-14">
+    <div className="page stack">
       <TableTabs id={id} />
       <div className="row spread">
         <div className="row">
-          <h1 className="mr-8">{title(place)}</h1>
+          <h1>{title(place)}</h1>
           <HemChoice places={places} hem={place.hem} onChange={setHem} />
         </div>
         <div className="row">
@@ -123,7 +123,7 @@ export default function HemPage({ id, draft, job, solution }: AtWork) {
           </div>
         </>
       ) : (
-        <div className="patch stack max-70ch">
+        <div className="patch stack prose">
           <p>The {place.words} stays as it is. Read it round at the Mirror, or say here where it shall be.</p>
           <div className="row">
             <Button

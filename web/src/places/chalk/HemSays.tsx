@@ -74,7 +74,7 @@ function Part(props: { title: string; testid: string; words: string[]; children?
     <section data-testid={props.testid}>
       <h3>{props.title}</h3>
       {props.words.map((words) => (
-        <p key={words} className="lh-1-35 mb-4">
+        <p key={words} className="hem-says">
           {words}
         </p>
       ))}

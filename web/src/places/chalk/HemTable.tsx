@@ -14,7 +14,7 @@ export const HemTable = memo(function HemTable(props: { solved: HemSolution; sid
   return (
     <div>
       <h2>Chalk table, {which}</h2>
-      <p className="soft text-14 lh-1-35">
+      <p className="soft small">
         {solved.wanted[0]?.toUpperCase() + solved.wanted.slice(1)}.{" "}
         {side.tuck
           ? "Between the two lines of stitching lies what is lost."

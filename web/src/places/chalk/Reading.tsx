@@ -78,7 +78,7 @@ export function Reading({ pin, job, draft }: { pin: PinRead; job: Of<"Job">; dra
         }}
       />
       {wrong && (
-        <div className="wrong-words ws-normal text-13 align-left" role="alert">
+        <div className="wrong-words wrong-reading" role="alert">
           {wrong}
         </div>
       )}

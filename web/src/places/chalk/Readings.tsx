@@ -46,7 +46,7 @@ export function Readings({ seam, job, draft }: { seam: Seam; job: Of<"Job">; dra
   return (
     <section className="stack" aria-label="Readings">
       {evening && (
-        <div className="stack gap-4">
+        <div className="stack tight">
           <label className="soft" htmlFor="evening">
             Evened by
           </label>
@@ -105,7 +105,7 @@ export function Readings({ seam, job, draft }: { seam: Seam; job: Of<"Job">; dra
                       {(left ?? right)?.shown[0]}
                       <Stages pins={[left, right]} />
                       <div
-                        className={`finding ws-normal ${["ask_twist", "copied_on_one_tube", "not_read"].includes(row.finding) ? "ask" : ""}`}
+                        className={`finding ${["ask_twist", "copied_on_one_tube", "not_read"].includes(row.finding) ? "ask" : ""}`}
                       >
                         {findings[row.finding]}
                       </div>
@@ -137,7 +137,7 @@ export function Readings({ seam, job, draft }: { seam: Seam; job: Of<"Job">; dra
         </tbody>
       </table>
       <Ends seam={seam} job={job} draft={draft} />
-      <p className="soft text-13">
+      <p className="soft small">
         The line a steady hand draws through what was tried on. It stays among its pins, and misses one by as
         much as {seam.tolerance_words} only where it could not be sewn otherwise.
       </p>
@@ -156,7 +156,7 @@ function Stages({ pins }: { pins: (PinRead | undefined)[] }) {
     return `${words} ${numbers.every((number) => number === numbers[0]) ? numbers[0] : numbers.join(" | ")}`;
   };
   return (
-    <div className="finding ws-normal" data-testid="stages">
+    <div className="finding" data-testid="stages">
       {[
         stage("planned", (pin) => pin.planned),
         stage("moved", (pin) => pin.moved),

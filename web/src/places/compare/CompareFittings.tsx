@@ -30,7 +30,7 @@ export default function CompareFittings({ id, draft, job }: AtWork) {
   const number = draft.draft?.number;
   const data = compared.data;
   return (
-    <div className="page stack gap-16">
+    <div className="page stack">
       <TableTabs id={id} />
       <div className="row spread">
         <h1>Two fittings over each other</h1>
@@ -53,7 +53,7 @@ export default function CompareFittings({ id, draft, job }: AtWork) {
             aria-label="The other fitting"
             value={other.id}
             onChange={setPicked}
-            className="min-220"
+            className="menu long"
             options={others.map((each) => ({
               value: each.id,
               label: `fitting ${each.record.number}, ${each.record.fitting.held_on}`,

@@ -44,13 +44,13 @@ export default function CopyFavourite({ id, draft, job }: AtWork) {
         measured.some(({ name }) => each.record.garment.shape.flats[name] !== undefined),
     ) ?? [];
   return (
-    <div className="page stack gap-16">
+    <div className="page stack">
       <TableTabs id={id} />
       <div className="row spread">
         <h1>Copy a garment that fits</h1>
         <UndoButton draft={draft} />
       </div>
-      <p className="soft max-80ch">
+      <p className="soft prose">
         Lay the favourite flat as this one was, and measure it at the same levels; or take one that hangs on
         the rail. Side seams share each difference, sleeve and legs have their own.
       </p>
@@ -60,7 +60,7 @@ export default function CopyFavourite({ id, draft, job }: AtWork) {
           id="favourite"
           aria-label="The favourite"
           placeholder="from the rail"
-          className="min-240"
+          className="menu long"
           onChange={choose}
           options={others.map((each) => ({ value: each.id, label: each.record.garment.name }))}
         />

@@ -4,7 +4,7 @@ import type { Of } from "../../api/client";
 export function CopyResult({ plan }: { plan: Of<"CopyPlan"> }) {
   return (
     <section className="stack" aria-label="What makes it like the favourite">
-      <table className="tape max-760" data-testid="copy">
+      <table className="tape narrow" data-testid="copy">
         <thead>
           <tr>
             <th>level</th>

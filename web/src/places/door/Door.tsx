@@ -17,13 +17,13 @@ export default function Door({ demo }: { demo: boolean }) {
   const at = (field: string) => wrong?.problem?.path === field;
   return (
     <main className="door">
-      <div className="door-words stack gap-18">
+      <div className="door-words stack">
         <div className="row">
           <img src="/mark.svg" width="40" height="40" alt="" />
           <span className="door-name">Vemble</span>
         </div>
         <h1>You pin and look. It does the sums and draws the line.</h1>
-        <p className="text-18 max-46ch">
+        <p className="door-says">
           Read the pins as you find them. Vemble evens left and right, draws one smooth line for each seam,
           tells you what every level will measure, and keeps the scissors shut until it is time.
         </p>
@@ -79,7 +79,7 @@ export default function Door({ demo }: { demo: boolean }) {
         </Button>
         {demo && (
           <>
-            <hr className="stitched w-all" />
+            <hr className="stitched" />
             <p className="soft">
               A village dance band is dressing itself from a charity rail. Have a look round; nothing you do
               there can spoil anything of yours.

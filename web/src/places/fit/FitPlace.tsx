@@ -28,9 +28,9 @@ export default function FitPlace({ id, job }: AtWork) {
   });
   const picture = read.data;
   return (
-    <div className="page stack gap-14">
+    <div className="page stack">
       <TableTabs id={id} />
-      <div className="row wrap gap-14">
+      <div className="row">
         <h1>Fit picture</h1>
         <Radio.Group
           optionType="button"
@@ -81,7 +81,7 @@ function Picture({ picture, which }: { picture: Of<"FitPicture">; which: Which }
         <FitColumn rings={picture.rings} which={which} upright={upright} />
       </div>
       {picture.notes.map((note) => (
-        <p key={note} className="soft m-0">
+        <p key={note} className="soft">
           {note}
         </p>
       ))}

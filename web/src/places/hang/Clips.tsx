@@ -30,7 +30,7 @@ export function Clips({ sheet, seams }: { sheet: GarmentSheet; seams: Of<"Pinnab
         <>
           <Select
             aria-label={`Clipped seam, ${i + 1}`}
-            className="min-160"
+            className="menu"
             value={clip.seam}
             onChange={(seam) => set({ seam })}
             options={seams.map((each) => ({ value: each.seam, label: each.words }))}

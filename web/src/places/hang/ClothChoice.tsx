@@ -23,7 +23,7 @@ export function ClothChoice({ sheet }: { sheet: GarmentSheet }) {
     if (now) sheet.setCloth({ look: { ...now, ...change } });
   };
   return (
-    <section className="stack gap-12" aria-label="How the cloth looks">
+    <section className="stack" aria-label="How the cloth looks">
       <div className="swatches">
         {words?.cloths.map((named) => (
           <Swatch

@@ -64,7 +64,7 @@ export function ClothNature({ sheet }: { sheet: GarmentSheet }) {
         />
         {field("thickness", "cloth thickness", (mm) => mm !== undefined && setCloth({ thickness: mm }))}
       </div>
-      <div className="row gap-18">
+      <div className="row choices">
         <Checkbox
           checked={washed ?? false}
           onChange={(event) => setGarment({ washed: event.target.checked })}

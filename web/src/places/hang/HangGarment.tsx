@@ -83,7 +83,7 @@ function Sheet({
           sheet.save();
         }}
       >
-        <section className="stack gap-12">
+        <section className="stack">
           <h1>{id ? sheet.record.garment.name : "Hang a garment"}</h1>
           {(!id || rekind) && (
             <div className="kind-strip">

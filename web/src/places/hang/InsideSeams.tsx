@@ -24,7 +24,7 @@ export function InsideSeams({ sheet }: { sheet: GarmentSheet }) {
   const field = useSheetField(sheet, lengths);
   return (
     <>
-      <div className="row gap-18">
+      <div className="row choices">
         <Checkbox
           checked={shape.lined ?? false}
           onChange={(event) => sheet.setShape(() => ({ lined: event.target.checked }))}

@@ -25,7 +25,7 @@ export function Later({
   const [seen, setSeen] = useState(new Set<LaterName>());
   if (open && !seen.has(open)) setSeen(new Set([...seen, open]));
   return (
-    <section aria-label="What else is known of it" className="stack gap-12">
+    <section aria-label="What else is known of it" className="stack">
       <div className="later">
         {keysOf(later).map((name) => (
           <button
@@ -39,7 +39,7 @@ export function Later({
         ))}
       </div>
       {open === null && (
-        <p className="soft m-0">
+        <p className="soft">
           None of it is needed to begin. Each is asked again where it first matters; or touch the part on the
           drawing.
         </p>
@@ -48,7 +48,7 @@ export function Later({
         (name) =>
           seen.has(name) && (
             // What was typed there stays there, read or not.
-            <div key={name} hidden={name !== open} className="stack gap-12">
+            <div key={name} hidden={name !== open} className="stack later-part">
               <Subject name={name} sheet={sheet} />
             </div>
           ),

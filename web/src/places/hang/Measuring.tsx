@@ -76,7 +76,7 @@ export function Measuring({
   return (
     <section aria-label="Measures" className="measuring">
       <div className="row spread">
-        <p className="soft m-0" aria-live="polite">
+        <p className="soft" aria-live="polite">
           {held?.hint
             ? `${held.words}: ${held.hint}.`
             : "Laid flat and closed. Tab goes down the garment; grey numbers are what the drawing has."}

@@ -92,7 +92,7 @@ export function NearHems({ sheet, places }: { sheet: GarmentSheet; places: Of<"H
           <>
             <Select
               aria-label={`What stands near the hem, ${i + 1}`}
-              className="min-150"
+              className="menu"
               value={feature.kind}
               onChange={(kind) => set({ kind })}
               options={words.data?.near_hems.map((each) => ({ value: each.name, label: each.words })) ?? []}
@@ -115,7 +115,7 @@ export function NearHems({ sheet, places }: { sheet: GarmentSheet; places: Of<"H
             {feature.kind === "buttons" && (
               <Select
                 aria-label={`How many buttons, ${i + 1}`}
-                className="min-110"
+                className="menu short"
                 value={feature.count ?? 2}
                 onChange={(count) => set({ count })}
                 options={Array.from({ length: 19 }, (_, n) => ({ value: n + 2, label: `${n + 2} buttons` }))}
@@ -142,7 +142,7 @@ function Where(props: {
       {places.length > 1 && (
         <Select
           aria-label={`On which hem, ${i + 1}`}
-          className="min-120"
+          className="menu short"
           value={feature.hem}
           onChange={(hem) => props.set({ hem, at: null })}
           options={places.map((each) => ({ value: each.hem, label: each.words }))}
@@ -150,7 +150,7 @@ function Where(props: {
       )}
       <Select
         aria-label={`Where round the hem, ${i + 1}`}
-        className="min-130"
+        className="menu short"
         value={feature.at ?? -1}
         onChange={(at) => props.set({ at: at < 0 ? null : at })}
         options={[

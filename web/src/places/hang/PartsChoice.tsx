@@ -30,7 +30,7 @@ export function PartsChoice({ sheet }: { sheet: GarmentSheet }) {
     named.map((each) => ({ value: each.name, label: each.words }));
   const seated = pockets.some((each) => each === "back_patch" || each === "back_welt");
   return (
-    <section className="stack gap-12" aria-label="Parts">
+    <section className="stack" aria-label="Parts">
       <div className="fields">
         {kind.takes_sleeves && (
           <Choice
@@ -84,14 +84,13 @@ export function PartsChoice({ sheet }: { sheet: GarmentSheet }) {
           id="pockets"
           mode="multiple"
           virtual={false}
-          className="w-all"
           placeholder="None"
           value={pockets}
           onChange={(pockets) => set({ pockets })}
           options={options(words.parts.pockets.filter((each) => kind.pockets.includes(each.name)))}
         />
       </div>
-      <div className="row gap-18">
+      <div className="row choices">
         {kind.has_band && (
           <>
             <Checkbox

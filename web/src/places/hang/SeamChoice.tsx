@@ -17,8 +17,8 @@ export function SeamChoice({ sheet }: { sheet: GarmentSheet }) {
   const toggle = (name: (typeof usual)[number], on: boolean) =>
     sheet.setShape(() => ({ seams: on ? [...chosen, name] : chosen.filter((each) => each !== name) }));
   return (
-    <section className="stack gap-8" aria-label="Which seams it has">
-      <div className="row gap-16 row-gap-4">
+    <section className="stack" aria-label="Which seams it has">
+      <div className="row choices">
         {kind.seams.map((each) => (
           <Checkbox
             key={each.name}
@@ -32,7 +32,7 @@ export function SeamChoice({ sheet }: { sheet: GarmentSheet }) {
         ))}
       </div>
       {kind.takes_sleeves && (
-        <div className="max-260">
+        <div className="seam-more">
           <Choice
             id="sleeves"
             label="Sleeves"
@@ -46,7 +46,7 @@ export function SeamChoice({ sheet }: { sheet: GarmentSheet }) {
           />
         </div>
       )}
-      <div className="row gap-12">
+      <div className="row">
         <SeamPick
           name="Topstitched seams"
           none="No topstitching"

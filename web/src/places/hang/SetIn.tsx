@@ -35,21 +35,21 @@ export function SetIn({ sheet, seams }: { sheet: GarmentSheet; seams: Of<"Pinnab
         <>
           <Select
             aria-label={`What is set in, ${i + 1}`}
-            className="min-150"
+            className="menu"
             value={fixture.kind}
             onChange={(kind) => set({ kind, taken_out: null })}
             options={kinds.map(({ name, words }) => ({ value: name, label: words }))}
           />
           <Select
             aria-label={`In which seam, ${i + 1}`}
-            className="min-160"
+            className="menu"
             value={fixture.seam}
             onChange={(seam) => set({ seam })}
             options={seams.map((each) => ({ value: each.seam, label: each.words }))}
           />
           <Select
             aria-label={`On which side, ${i + 1}`}
-            className="min-110"
+            className="menu short"
             value={fixture.side ?? "both"}
             onChange={(side) => set({ side: side === "left" || side === "right" ? side : null })}
             options={[

@@ -20,7 +20,7 @@ export function ShapeList<Row>(props: {
   return (
     <>
       {rows.map((each, i) => (
-        <div className="row items-flex-end gap-10" key={i}>
+        <div className="row told" key={i}>
           {props.row(each, i, (change) =>
             put((now) => now.map((row, at) => (at === i ? { ...row, ...change } : row))),
           )}

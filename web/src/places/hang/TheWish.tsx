@@ -17,7 +17,7 @@ const unsaid: Wish = { change: "", stays: "", worn_with: "", occasion: "" };
 export function TheWish({ sheet }: { sheet: GarmentSheet }) {
   const wish = sheet.record.garment.wish;
   return (
-    <section className="stack gap-6" aria-label="The wish">
+    <section className="stack tight" aria-label="The wish">
       <h2>The wish</h2>
       {asked.map(({ key, label, example }) => (
         <div className="field" key={key}>

@@ -19,7 +19,7 @@ export function WantedEase({ sheet }: { sheet: GarmentSheet }) {
     return <p className="soft">Ease is what it measures more than its wearer: say who wears it first.</p>;
   return (
     <>
-      <p className="soft m-0">
+      <p className="soft">
         How much more than the wearer it shall measure, all round, for this garment alone. Grey is what the
         intention proposes.
       </p>

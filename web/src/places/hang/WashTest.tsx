@@ -21,7 +21,7 @@ export function WashTest({ sheet }: { sheet: GarmentSheet }) {
     setHalf({ ...(before === undefined ? {} : { before }), ...(after === undefined ? {} : { after }) });
   };
   return (
-    <div className="stack gap-6">
+    <div className="stack tight">
       <Checkbox
         checked={open}
         onChange={(event) => {
@@ -40,7 +40,7 @@ export function WashTest({ sheet }: { sheet: GarmentSheet }) {
             {field("wash_before", "swatch before its wash", (mm) => set({ before: mm }))}
             {field("wash_after", "swatch after its wash", (mm) => set({ after: mm }))}
           </div>
-          <p className="soft text-14">
+          <p className="soft small">
             Along the grain that hangs down. Until the garment itself is washed, every hem is drawn longer by
             what the swatch lost; without a swatch nothing is cut before the wash.
           </p>

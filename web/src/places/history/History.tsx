@@ -18,7 +18,7 @@ export default function History({ id, draft }: AtWork) {
   const journal = useQuery({ ...journalQuery(garment), enabled: garment !== "" });
   const back = useTakeBack(garment, draft.undone);
   return (
-    <div className="page stack gap-14">
+    <div className="page stack">
       <TableTabs id={id} />
       <div className="row spread">
         <h1>What was done</h1>

@@ -8,11 +8,10 @@ export function Degrees({ at, open, onPick }: { at: number; open: boolean; onPic
     if (typed !== at && typed >= 0 && typed <= 360) onPick(typed === 360 && !open ? 0 : typed);
   };
   return (
-    <label className="row wide-only justify-center">
+    <label className="row wide-only degrees">
       <span className="soft">or anywhere on the ring, at</span>
       <InputNumber
         aria-label="Degrees round the hem"
-        className="w-76"
         min={0}
         max={360}
         step={5}

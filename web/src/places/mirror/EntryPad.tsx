@@ -105,7 +105,7 @@ export function EntryPad(props: {
     raw_edge_to_chalk: "edge to chalk",
   }[mode];
   return (
-    <section className="stack gap-8" aria-label="Enter a pin">
+    <section className="stack" aria-label="Enter a pin">
       <div className="seam-keys">
         {props.seams.map((each) => (
           <button
@@ -140,7 +140,7 @@ export function EntryPad(props: {
           ))}
         </div>
       )}
-      <div className="row gap-6">
+      <div className="row">
         <Segmented
           aria-label="How the depth is read"
           size="middle"
@@ -179,13 +179,13 @@ export function EntryPad(props: {
         onKey={pickByLetter}
         onTake={take}
         between={
-          <div className="row wide-only gap-6">
+          <div className="row wide-only">
             <span className="soft">Stations from</span>
             <Select
               aria-label="Where stations are counted from"
               size="small"
               value={datum}
-              className="min-190"
+              className="menu long"
               onChange={(value) => setData((now) => ({ ...now, [seam]: value }))}
               options={known?.data.map((each) => ({ value: each.name, label: each.words })) ?? []}
             />

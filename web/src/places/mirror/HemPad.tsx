@@ -61,7 +61,7 @@ export function HemPad(props: {
     return true;
   };
   return (
-    <section className="stack gap-8" aria-label="Enter a reading">
+    <section className="stack" aria-label="Enter a reading">
       {place.hem !== "sleeve" && (
         <Segmented<Way>
           aria-label="How the hem is read"

@@ -9,7 +9,7 @@ export function HowClose({ fitting, draft }: { fitting: Of<"Fitting">; draft: Dr
       <label htmlFor="how-close">Worn</label>
       <Select
         id="how-close"
-        className="min-110"
+        className="menu short"
         value={fitting.intention ?? "easy"}
         onChange={(intention) => draft.change((now) => ({ ...now, intention }))}
         options={[

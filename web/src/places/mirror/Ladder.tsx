@@ -24,12 +24,12 @@ export function Ladder(props: {
   if (!known || known.crosswise || known.new_dart || known.length == null) return null;
   const has = (props.job.fitting.pins ?? []).some((pin) => pin.seam === props.seam);
   return (
-    <div className="stack gap-4">
+    <div className="stack tight">
       <Button onClick={() => set.mutate()} loading={set.isPending}>
         {has ? "Set the ladder anew on the " : "Set a ladder on the "}
         {known.words}
       </Button>
-      <span className="soft text-13">
+      <span className="soft small">
         Pins evenly down the seam, both sides alike, as deep as the wanted ease asks. Read a pin again where
         it stands, and it moves to the new depth.
       </span>

@@ -66,7 +66,7 @@ export default function Mirror({ id, draft, job, solution }: AtWork) {
       <section aria-label="The garment on its wearer">
         <MirrorTabs id={id} />
         <h1 className="visually-hidden phone-only">At the mirror</h1>
-        <div className="row spread wide-only mb-8">
+        <div className="row spread wide-only over-the-glass">
           <h1>At the mirror</h1>
           {!friend && (
             <div className="row">
@@ -127,7 +127,7 @@ export default function Mirror({ id, draft, job, solution }: AtWork) {
             {refused}
           </p>
         )}
-        <p className="soft wide-only mt-8 max-74ch">
+        <p className="soft wide-only under-the-glass">
           Stand upright, right shoes on, looking ahead. Judge from the top down. Then step up, sit, bend a
           knee, reach and raise the arms, and move pins until it neither strains nor hangs. Pin only a body
           that stands still, into the garment, never near skin.

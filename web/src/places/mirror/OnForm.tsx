@@ -21,7 +21,7 @@ export function OnForm({ fitting, draft }: { fitting: Of<"Fitting">; draft: Draf
       <label htmlFor="fitted-on">Fitted on</label>
       <Select
         id="fitted-on"
-        className="min-150"
+        className="menu"
         value={kept ? (now?.id ?? "kept") : "wearer"}
         onChange={(id) =>
           draft.change((fitted) => ({

@@ -33,7 +33,7 @@ export default function HabitsPage() {
   const setLevel = (part: "ease" | "sections", level: Of<"LevelName">, value: number | undefined) =>
     save.mutate((all) => ({ ...all, [part]: changed(all[part] ?? {}, level, value) }));
   return (
-    <div className="page stack gap-18 max-980">
+    <div className="page stack habits">
       <h1>Habits</h1>
       <p className="soft">
         Practitioners disagree; this is what you do. Before you change your way, look what it would do to the

@@ -53,7 +53,7 @@ export function HouseNumbers(props: {
     <section className="stack" aria-label="House numbers">
       <h2>House numbers</h2>
       <Input.Search
-        className="max-46ch"
+        className="find-a-number"
         placeholder="trim, hem, elbow …"
         aria-label="Find a house number"
         allowClear

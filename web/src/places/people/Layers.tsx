@@ -16,11 +16,11 @@ export function Layers({ layers, onLayers }: { layers: Layer[]; onLayers: (chang
   const change = (at: number, how: Partial<Layer>) =>
     onLayers((now) => now.map((layer, i) => (i === at ? { ...layer, ...how } : layer)));
   return (
-    <div className="stack max-560">
+    <div className="stack layers">
       <h2>Worn underneath</h2>
       {layers.map((layer, i) => (
-        <div className="row items-flex-end wrap-nowrap" key={i}>
-          <div className="field flex-1">
+        <div className="row layer" key={i}>
+          <div className="field grow">
             <label htmlFor={`layer-${i}`}>Layer</label>
             <Input
               id={`layer-${i}`}

@@ -46,7 +46,7 @@ export function OnTheBody({
   );
   return (
     <section aria-label="On the body">
-      <p className="m-0 two-lines" aria-live="polite">
+      <p className="two-lines" aria-live="polite">
         {held && (
           <>
             <strong>{held.words}</strong>: {held.hint}.{" "}

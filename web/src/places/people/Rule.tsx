@@ -106,7 +106,7 @@ function NumberField(props: {
   return (
     <>
       <Input
-        className="w-88 align-right"
+        className="rule-number"
         aria-label={props.label}
         value={text ?? String(props.value)}
         onChange={(event) => setText(event.target.value)}

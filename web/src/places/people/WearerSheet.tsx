@@ -36,7 +36,7 @@ export function WearerSheet({ kept }: { kept: Kept }) {
       ),
     }));
   return (
-    <section className="stack gap-16" aria-label={`Measures of ${kept.wearer.name}`}>
+    <section className="stack" aria-label={`Measures of ${kept.wearer.name}`}>
       <div className="row spread">
         <h1>{kept.wearer.name}</h1>
         <div className="row">
@@ -45,7 +45,7 @@ export function WearerSheet({ kept }: { kept: Kept }) {
               aria-label="Day of measuring"
               value={body?.taken_on}
               onChange={setDay}
-              className="min-150"
+              className="menu"
               options={[...days]
                 .reverse()
                 .map((each) => ({ value: each.taken_on, label: longDay(each.taken_on) }))}

@@ -6,8 +6,8 @@ export function FreeTime({ calendar }: { calendar: Of<"Calendar"> }) {
   const free = calendar.days[0]?.free ?? 0;
   const tightest = Math.min(...calendar.fits.map((fit) => fit.margin));
   return (
-    <section className="patch pb-34 mt-8" aria-label="Free sewing time">
-      <div className="row spread mb-16">
+    <section className="patch free-time" aria-label="Free sewing time">
+      <div className="row spread">
         <h2>Free time against what is due</h2>
         <span className="soft">
           {Math.round(free)} min a day (a habit).

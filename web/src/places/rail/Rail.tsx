@@ -134,10 +134,10 @@ function Rod({
 function EmptyRail() {
   const navigate = useNavigate();
   return (
-    <div className="page stack max-720 gap-18 pt-48">
+    <div className="page stack rail-empty">
       <h1>The rail is empty</h1>
       <WhichTape />
-      <p className="text-18 m-0">Two things to begin with, in either order:</p>
+      <p className="begin-with">Two things to begin with, in either order:</p>
       <div className="patch row spread">
         <div>
           <h2>Who wears it</h2>

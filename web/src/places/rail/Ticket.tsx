@@ -20,7 +20,7 @@ export function Ticket({ hanging, margin }: { hanging: Hanging; margin: number |
             : `${hanging.strays} readings are on nothing now`}
         </div>
       )}
-      <div className="soft num ws-normal">
+      <div className="soft due-words">
         {next.finished
           ? "done"
           : minutes_left.p50 > 0

@@ -33,7 +33,7 @@ export function Tonight({
     <section className="tonight" aria-label="Tonight">
       <div className="row spread">
         <h2>Tonight</h2>
-        <label className="row gap-6">
+        <label className="row">
           <span>I have</span>
           <InputNumber
             aria-label="Minutes this evening"
@@ -48,7 +48,7 @@ export function Tonight({
         </label>
       </div>
       {byGarment.length === 0 ? (
-        <p className="soft m-0">
+        <p className="soft">
           {data.free > 0 ? "Nothing waits at the bench: pin the next garment, or rest." : "Rest, then."}
         </p>
       ) : (
@@ -76,7 +76,7 @@ export function Tonight({
         </ol>
       )}
       {data.ready.length > 0 && (
-        <p className="m-0">
+        <p>
           <span className="soft">Have ready: </span>
           {data.ready.join(", ")}.
         </p>

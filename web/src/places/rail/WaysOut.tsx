@@ -12,7 +12,7 @@ export function WaysOut({ shortfall, hanging }: { shortfall: Of<"Shortfall">; ha
   const waits = hanging.find((each) => each.id === shortfall.let_wait[0]);
   return (
     <div className="ways-out row" role="note">
-      <span className="flex-1">{shortfall.words}</span>
+      <span className="grow">{shortfall.words}</span>
       {minutes !== null && (
         <Button
           loading={sewMore.isPending}

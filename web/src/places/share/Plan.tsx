@@ -54,7 +54,7 @@ export function Plan(props: {
           <li key={words}>{words}</li>
         ))}
       </ul>
-      <div className="flex-1" />
+      <div className="grow" />
       {plan.panels.length > 0 && <Panels panels={plan.panels} maxHeight={230} />}
       {props.onChoose ? (
         <Button type="primary" onClick={props.onChoose} disabled={!plan.solved}>

@@ -48,14 +48,14 @@ export default function ShareOut({ id, draft, job, solution }: AtWork) {
     );
   const out = share.data;
   return (
-    <div className="page stack gap-16">
+    <div className="page stack">
       <TableTabs id={id} />
       <div className="row spread">
         <h1>Share a change out</h1>
         <UndoButton draft={draft} />
       </div>
       <form
-        className="row items-flex-end gap-12"
+        className="row share-asks"
         onSubmit={(event) => {
           event.preventDefault();
           void ask();
@@ -68,7 +68,7 @@ export default function ShareOut({ id, draft, job, solution }: AtWork) {
             aria-label="Level"
             value={level}
             onChange={setLevel}
-            className="min-150"
+            className="menu"
             options={levels.map((each) => ({ value: each.level, label: levelWords(each.level) }))}
           />
         </div>
@@ -77,7 +77,7 @@ export default function ShareOut({ id, draft, job, solution }: AtWork) {
           <Input
             id="share-lose"
             value={text}
-            className="w-120"
+            className="share-amount"
             autoComplete="off"
             aria-invalid={!!wrong}
             status={wrong ? "error" : ""}
@@ -87,7 +87,7 @@ export default function ShareOut({ id, draft, job, solution }: AtWork) {
         <Button type="primary" htmlType="submit">
           Share it out
         </Button>
-        <span className="soft pb-6">
+        <span className="soft">
           {row?.ease_before != null && row.wanted != null
             ? `It measures ${row.shown.before} without any line, ${row.shown.ease_before} of ease; wanted is ${row.shown.wanted}. A minus lets out.`
             : "Against what it measures without any line. A minus lets out."}
@@ -122,7 +122,7 @@ function Limits({ sources }: { sources: Of<"ShareSource">[] }) {
   return (
     <section aria-label="Where it can come from">
       <h2>Where it can come from</h2>
-      <table className="tape max-720">
+      <table className="tape narrow">
         <thead>
           <tr>
             <th>seam</th>
