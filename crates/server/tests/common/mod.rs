@@ -90,12 +90,13 @@ impl Client {
         format!("{}{path}", self.url)
     }
 
-    /// Sends a request, and again while the workroom's memory does not answer: a machine busy with something else holds
-    /// its disk still for seconds at a time, and everybody is told then to keep what they have and send it again.
+    /// Sends a request, and again while the workroom's memory does not answer, or somebody else's turn takes too long: a
+    /// machine busy with something else holds its disk still for seconds at a time, and everybody is told then to keep
+    /// what they have and send it again.
     pub fn send(&self, method: &str, path: &str, version: Option<&str>, body: Option<Value>) -> Answer {
         for _ in 0..TRIES {
             let answer = self.send_once(method, path, version, body.as_ref());
-            if answer.body["code"] != "store.unavailable" {
+            if answer.body["code"] != "store.unavailable" && answer.body["code"] != "server.busy" {
                 return answer;
             }
             std::thread::sleep(AGAIN);
