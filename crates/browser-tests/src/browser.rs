@@ -153,13 +153,14 @@ impl Browser {
         here
     }
 
-    /// Goes on in a window that is open; the window it was in.
+    /// Goes on in a window that is open, before the others as whoever looks at it has it; the window it was in.
     ///
     /// # Panics
     /// When it was closed.
     pub async fn in_window(&self, window: WindowHandle) -> WindowHandle {
         let here = self.client.window().await.expect("a window");
         self.client.switch_to_window(window).await.expect("it is there");
+        self.ask("Page.bringToFront", json!({})).await;
         here
     }
 
@@ -170,6 +171,7 @@ impl Browser {
     pub async fn close_window(&self, next: WindowHandle) {
         self.client.close_window().await.expect("it was open");
         self.client.switch_to_window(next).await.expect("it is there");
+        self.ask("Page.bringToFront", json!({})).await;
     }
 
     /// Where the browser is.

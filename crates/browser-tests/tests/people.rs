@@ -73,11 +73,11 @@ async fn what_was_typed_on_one_persons_page_waits_for_them_at_whichever_step_ano
         browser.close_window(first).await;
         door.be_well();
         browser.press("Go on in the demo workroom").await;
+        let door_is_shut = "return document.querySelector('.ant-modal') === null";
+        browser
+            .until("the place is open", || async { browser.run(door_is_shut, Value::Null).await == true })
+            .await;
         if typing {
-            let door_is_shut = "return document.querySelector('.ant-modal') === null";
-            browser
-                .until("the place is open", || async { browser.run(door_is_shut, Value::Null).await == true })
-                .await;
             assert_eq!(
                 browser.run(TYPED, Value::Null).await,
                 json!(["400", "6"]),

@@ -30,8 +30,8 @@ pub mod workroom;
 use std::net::TcpListener;
 
 use actix_session::SessionMiddleware;
-use actix_session::config::{PersistentSession, TtlExtensionPolicy};
-use actix_web::cookie::{Key, SameSite, time::Duration};
+use actix_session::config::PersistentSession;
+use actix_web::cookie::{Key, SameSite};
 use actix_web::middleware::{Compress, DefaultHeaders, from_fn};
 use actix_web::web::{self, Data, Json};
 use actix_web::{HttpServer, dev::Server};
@@ -41,9 +41,6 @@ use vemble_store::{StoreError, rail, session};
 
 pub use app::{App, Options};
 pub use body::BODY_LIMIT;
-
-/// How long a browser stays signed in.
-const SIGNED_IN_FOR: Duration = Duration::days(30);
 
 #[derive(OpenApi)]
 #[openapi(
@@ -107,11 +104,7 @@ pub fn serve(app: App, listener: TcpListener, workers: usize) -> Result<Server, 
             .cookie_http_only(true)
             .cookie_same_site(SameSite::Strict)
             .cookie_secure(app.options.https)
-            .session_lifecycle(
-                PersistentSession::default()
-                    .session_ttl(SIGNED_IN_FOR)
-                    .session_ttl_extension_policy(TtlExtensionPolicy::OnEveryRequest),
-            )
+            .session_lifecycle(PersistentSession::default().session_ttl(session_keeper::COOKIE_FOR))
             .build();
         actix_web::App::new()
             .app_data(Data::new(app.clone()))

@@ -1,5 +1,6 @@
-import { Button, Input, Modal } from "antd";
+import { Button, Input } from "antd";
 import { type FormEvent, useId, useState } from "react";
+import { OverThePlace } from "./OverThePlace";
 import { useSignIn } from "./useSignIn";
 import "./door.css";
 
@@ -17,13 +18,7 @@ export default function SignInAgain(props: { email: string; demo: boolean; anoth
     void signIn({ email, password });
   };
   return (
-    <Modal
-      open
-      closable={false}
-      keyboard={false}
-      footer={null}
-      title={another ? "You are signed out here" : "Your session has ended"}
-    >
+    <OverThePlace title={another ? "You are signed out here" : "Your session has ended"}>
       <form className="stack" onSubmit={submit} noValidate>
         {another && (
           <p>
@@ -65,6 +60,6 @@ export default function SignInAgain(props: { email: string; demo: boolean; anoth
           </Button>
         </div>
       </form>
-    </Modal>
+    </OverThePlace>
   );
 }
