@@ -1,5 +1,6 @@
 //! Empty databases for tests, on the PostgreSQL that `make test` starts.
 
+use diesel::connection::SimpleConnection;
 use diesel::prelude::*;
 use uuid::Uuid;
 
@@ -37,4 +38,16 @@ pub fn store(url: &str, connections: u32) -> Store {
         }
     }
     panic!("the test PostgreSQL does not answer");
+}
+
+/// A fresh database holding what a dump of another holds, in plain statements.
+///
+/// # Panics
+/// As [`fresh_database`], and where the dump is none.
+#[must_use]
+pub fn database_with(dump: &str) -> String {
+    let url = fresh_database();
+    let mut conn = PgConnection::establish(&url).expect("it was just made");
+    conn.batch_execute(dump).expect("a dump in plain statements");
+    url
 }

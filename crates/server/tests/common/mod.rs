@@ -51,7 +51,11 @@ impl Running {
 
     /// Starts a server that is run in some other way.
     pub fn with(options: Options) -> Running {
-        let database = testing::fresh_database();
+        Running::on(testing::fresh_database(), options)
+    }
+
+    /// Starts a server on a database of its own that holds something.
+    pub fn on(database: String, options: Options) -> Running {
         let store = testing::store(&database, 4);
         let listener = TcpListener::bind("127.0.0.1:0").expect("a port");
         let url = format!("http://{}", listener.local_addr().expect("an address"));
