@@ -8,9 +8,9 @@ use std::collections::BTreeMap;
 use serde::Serialize;
 
 use crate::garment::side::Side;
-use crate::garment::{DatumAt, FlatName, LevelName, SeamName, TemplateError, Tube};
-use crate::pattern::Level;
+use crate::garment::{DatumAt, FlatName, LevelName, SeamName, Shape, TemplateError, Tube};
 use crate::pattern::crossing_seams;
+use crate::pattern::{Level, Pattern};
 use crate::reading::pin::{EntryMode, Pin};
 use crate::solve::checked::checked;
 use crate::solve::drawn::drawn;
@@ -20,6 +20,7 @@ use crate::solve::job_place::JobPlace;
 use crate::solve::solve;
 use crate::solve::{LineOutcome, Solution};
 use crate::unit::length::Length;
+use crate::unit::scale::Scale;
 
 /// Widths within this, in millimetres, are the same: what two tapes differ by.
 const SAME: f64 = 2.0;
@@ -104,7 +105,21 @@ pub fn copy_from(job: &Job, favourite: &BTreeMap<FlatName, Length>) -> Result<Co
         unmatched: Vec::new(),
     };
     let Some(pattern) = &drawn.came else { return Ok(plan) };
-    let scale = job.habits.scale;
+    let mut given = asked(shape, pattern, favourite, &mut plan.unmatched);
+    plan.notes = settled(job, &mut given)?;
+    plan.pins = pins(&given);
+    plan.rows = rows(&given, job.habits.scale);
+    plan.lengths = lengths(shape, favourite, job.habits.scale);
+    Ok(plan)
+}
+
+/// What each seam is asked to give at each level both were measured at.
+fn asked(
+    shape: &Shape,
+    pattern: &Pattern,
+    favourite: &BTreeMap<FlatName, Length>,
+    unmatched: &mut Vec<&'static str>,
+) -> Vec<Given> {
     let mut given = Vec::new();
     for level in &pattern.levels {
         let flat = level.name.flat();
@@ -112,13 +127,13 @@ pub fn copy_from(job: &Job, favourite: &BTreeMap<FlatName, Length>) -> Result<Co
             (Some(this), Some(wanted)) => (this, *wanted),
             (None, None) => continue,
             _ => {
-                plan.unmatched.push(level.name.words());
+                unmatched.push(level.name.words());
                 continue;
             }
         };
         let seams = giving(&crossing_seams(pattern, level), level);
         if seams.is_empty() {
-            plan.unmatched.push(level.name.words());
+            unmatched.push(level.name.words());
             continue;
         }
         // Flat widths are half girths: a pair of side seams gives four edges, a leg or sleeve two a seam.
@@ -147,16 +162,20 @@ pub fn copy_from(job: &Job, favourite: &BTreeMap<FlatName, Length>) -> Result<Co
             });
         }
     }
-    plan.notes = settled(job, &mut given)?;
-    plan.pins = pins(&given);
-    for each in &given {
+    given
+}
+
+/// The rows of the table: seams that give as much at a level stand in one.
+fn rows(given: &[Given], scale: Scale) -> Vec<CopyRow> {
+    let mut rows: Vec<CopyRow> = Vec::new();
+    for each in given {
         let depth = Length::from_mm(each.depth);
         let same = |row: &&mut CopyRow| row.level == each.level.name && (row.depth - depth).abs().mm() < 0.05;
-        if let Some(row) = plan.rows.iter_mut().find(same) {
+        if let Some(row) = rows.iter_mut().find(same) {
             row.seams.push(each.seam);
             continue;
         }
-        plan.rows.push(CopyRow {
+        rows.push(CopyRow {
             level: each.level.name,
             words: each.level.name.words(),
             this: each.this,
@@ -166,7 +185,12 @@ pub fn copy_from(job: &Job, favourite: &BTreeMap<FlatName, Length>) -> Result<Co
             shown: [scale.number(each.this), scale.number(each.wanted), scale.number(depth)],
         });
     }
-    plan.lengths = shape
+    rows
+}
+
+/// By how much lengths differ, and what to do about it.
+fn lengths(shape: &Shape, favourite: &BTreeMap<FlatName, Length>, scale: Scale) -> Vec<CopyLength> {
+    shape
         .measured()
         .iter()
         .filter_map(|name| {
@@ -178,8 +202,7 @@ pub fn copy_from(job: &Job, favourite: &BTreeMap<FlatName, Length>) -> Result<Co
                 longer,
             })
         })
-        .collect();
-    Ok(plan)
+        .collect()
 }
 
 /// What one seam gives at one level.

@@ -286,19 +286,7 @@ fn level_balance(girth: LevelGirth, judging: Judging<'_>) -> LevelBalance {
     });
     // What was wished of this garment goes before the habit.
     let own = own_ease.get(&level).or_else(|| habits.ease.get(&level)).copied().map(Length::mm);
-    let table = match (wearing_ease(shape, level), own) {
-        (Some(table), None) => Some(table),
-        // Their own wish moves the whole row, so that close and loose keep their distance from it.
-        (Some(table), Some(own)) => {
-            let usual = table[intention as usize];
-            Some(table.map(|ease| ease + own - usual))
-        }
-        (None, Some(own)) => {
-            let row = [own - OWN_CLOSE, own, own + OWN_LOOSE];
-            Some(row.map(|ease| ease + own - row[intention as usize]))
-        }
-        (None, None) => None,
-    };
+    let table = eases(wearing_ease(shape, level), own, intention);
     let taken = body.layers_take() + thickness;
     let unjudged = |girth: LevelGirth, eases: [Option<Length>; 2]| LevelBalance {
         shown: ShownLevel::of(&girth, measured, eases, None, habits.scale),
@@ -344,13 +332,7 @@ fn level_balance(girth: LevelGirth, judging: Judging<'_>) -> LevelBalance {
         }
     };
     let verdict = amounts_to(ease_after);
-    let cannot = (verdict == Verdict::Strains).then_some(match level {
-        LevelName::Hip | LevelName::HighHip => "will not let you sit",
-        LevelName::Knee | LevelName::Thigh | LevelName::Calf => "will not let you bend",
-        LevelName::Elbow | LevelName::UpperArm => "will not let you bend the arm",
-        LevelName::Bust | LevelName::UnderBust => "will not let you breathe",
-        LevelName::Waist | LevelName::Hem | LevelName::Wrist => "will not close",
-    });
+    let cannot = (verdict == Verdict::Strains).then_some(cannot(level));
     let wanted = Length::from_mm(wanted);
     LevelBalance {
         shown: ShownLevel::of(&girth, Some(measure), eases, Some(wanted), habits.scale),
@@ -365,6 +347,34 @@ fn level_balance(girth: LevelGirth, judging: Judging<'_>) -> LevelBalance {
         verdict_before: Some(amounts_to(ease_before)),
         cannot,
         on_form,
+    }
+}
+
+/// Ease worn close, easy and loose, in millimetres: the house's, or as somebody wished it.
+fn eases(house: Option<[f64; 3]>, own: Option<f64>, intention: Intention) -> Option<[f64; 3]> {
+    match (house, own) {
+        (Some(table), None) => Some(table),
+        // Their own wish moves the whole row, so that close and loose keep their distance from it.
+        (Some(table), Some(own)) => {
+            let usual = table[intention as usize];
+            Some(table.map(|ease| ease + own - usual))
+        }
+        (None, Some(own)) => {
+            let row = [own - OWN_CLOSE, own, own + OWN_LOOSE];
+            Some(row.map(|ease| ease + own - row[intention as usize]))
+        }
+        (None, None) => None,
+    }
+}
+
+/// What its wearer cannot do where a level strains.
+const fn cannot(level: LevelName) -> &'static str {
+    match level {
+        LevelName::Hip | LevelName::HighHip => "will not let you sit",
+        LevelName::Knee | LevelName::Thigh | LevelName::Calf => "will not let you bend",
+        LevelName::Elbow | LevelName::UpperArm => "will not let you bend the arm",
+        LevelName::Bust | LevelName::UnderBust => "will not let you breathe",
+        LevelName::Waist | LevelName::Hem | LevelName::Wrist => "will not close",
     }
 }
 

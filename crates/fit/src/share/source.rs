@@ -99,16 +99,20 @@ pub(super) fn sources(job: &Job, pattern: &Pattern, level: &Level, sign: f64) ->
                     );
                 }
             }
-            let backward = match seam {
-                SeamName::CentreBack => 1.0,
-                SeamName::PrincessBack | SeamName::BackDart => 2.0,
-                SeamName::CentreFront => -1.0,
-                SeamName::PrincessFront | SeamName::FrontDart => -2.0,
-                _ => 0.0,
-            };
             let gives = drawn.count_on(level.tube) / level.cos_on(edge.edge);
-            Some(Source { seam, gives, most, because, backward, new_dart })
+            Some(Source { seam, gives, most, because, backward: backward(seam), new_dart })
         })
         .filter(|source| source.most > WORTH_OPENING)
         .collect()
+}
+
+/// How far towards the back what a seam takes draws the side seams.
+const fn backward(seam: SeamName) -> f64 {
+    match seam {
+        SeamName::CentreBack => 1.0,
+        SeamName::PrincessBack | SeamName::BackDart => 2.0,
+        SeamName::CentreFront => -1.0,
+        SeamName::PrincessFront | SeamName::FrontDart => -2.0,
+        _ => 0.0,
+    }
 }

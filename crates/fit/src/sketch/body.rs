@@ -215,14 +215,9 @@ impl Laid<'_> {
             M::UpperArm => front(self.round_arm(0.24 * arm, self.mm(M::UpperArm))),
             M::Elbow => front(self.round_arm(0.6 * arm, self.mm(M::Elbow))),
             M::Hand => front(self.round_arm(arm + 80.0, self.mm(M::Hand))),
-            M::Bust => front(self.round(LevelName::Bust)?),
-            M::UnderBust => front(self.round(LevelName::UnderBust)?),
-            M::Waist => front(self.round(LevelName::Waist)?),
-            M::HighHip => front(self.round(LevelName::HighHip)?),
-            M::Hip => front(self.round(LevelName::Hip)?),
-            M::Thigh => front(self.leg(LevelName::Thigh)?),
-            M::Knee => front(self.leg(LevelName::Knee)?),
-            M::Calf => front(self.leg(LevelName::Calf)?),
+            M::Bust | M::UnderBust | M::Waist | M::HighHip | M::Hip | M::Thigh | M::Knee | M::Calf => {
+                front(self.girth(measure)?)
+            }
             M::WaistSeated => {
                 let half =
                     self.mm(M::WaistSeated) * width_share(LevelName::Waist) * section_ratio(LevelName::Waist)
@@ -234,28 +229,9 @@ impl Laid<'_> {
                 let x = behind * 0.2;
                 side(vec![[x, heights.waist], [x, heights.waist - self.mm(M::BodyRise)]])
             }
-            M::CrotchLength => {
-                let low = heights.crotch - 4.0;
-                let belly = 0.62 * behind;
-                side(vec![
-                    [belly, heights.waist],
-                    [belly + 14.0, 0.5 * (heights.waist + heights.crotch)],
-                    [0.3 * belly, low],
-                    [-0.6 * behind, low + 30.0],
-                    [-behind - 14.0, heights.of_level(LevelName::Hip)?],
-                    [-0.8 * behind, heights.waist],
-                ])
-            }
+            M::CrotchLength => side(self.crotch_length(behind)?),
             M::HeelInstep => side(vec![[-52.0, 8.0], [34.0, 82.0]]),
-            M::OutsideLeg => {
-                let hip = self.mm(M::Hip) * width_share(LevelName::Hip) / 2.0 + 6.0;
-                let waist = self.mm(M::Waist) * width_share(LevelName::Waist) / 2.0;
-                front(vec![
-                    [-waist, heights.waist],
-                    [-hip, heights.of_level(LevelName::Hip)?],
-                    [-hip, heights.floor],
-                ])
-            }
+            M::OutsideLeg => front(self.outside_leg()?),
             M::InsideLeg => front(vec![[0.0, heights.crotch], [0.0, heights.floor]]),
             M::KneeHeight => side(upright(96.0, self.mm(M::KneeHeight))),
             M::AnkleHeight => side(upright(150.0, self.mm(M::AnkleHeight))),
@@ -264,6 +240,48 @@ impl Laid<'_> {
                 back(upright(x + 40.0, self.mm(M::FingertipHeight)))
             }
         }
+    }
+
+    /// A girth of the trunk, or of a leg.
+    fn girth(&self, measure: MeasureName) -> Option<Points> {
+        use MeasureName as M;
+        match measure {
+            M::Bust => self.round(LevelName::Bust),
+            M::UnderBust => self.round(LevelName::UnderBust),
+            M::Waist => self.round(LevelName::Waist),
+            M::HighHip => self.round(LevelName::HighHip),
+            M::Hip => self.round(LevelName::Hip),
+            M::Thigh => self.leg(LevelName::Thigh),
+            M::Knee => self.leg(LevelName::Knee),
+            M::Calf => self.leg(LevelName::Calf),
+            _ => None,
+        }
+    }
+
+    /// From the waist in front through under the crotch to the waist behind.
+    fn crotch_length(&self, behind: f64) -> Option<Points> {
+        let heights = &self.heights;
+
+        let low = heights.crotch - 4.0;
+        let belly = 0.62 * behind;
+        Some(vec![
+            [belly, heights.waist],
+            [belly + 14.0, 0.5 * (heights.waist + heights.crotch)],
+            [0.3 * belly, low],
+            [-0.6 * behind, low + 30.0],
+            [-behind - 14.0, heights.of_level(LevelName::Hip)?],
+            [-0.8 * behind, heights.waist],
+        ])
+    }
+
+    /// From the waist over the hip to the floor.
+    fn outside_leg(&self) -> Option<Points> {
+        use MeasureName as M;
+        let heights = &self.heights;
+
+        let hip = self.mm(M::Hip) * width_share(LevelName::Hip) / 2.0 + 6.0;
+        let waist = self.mm(M::Waist) * width_share(LevelName::Waist) / 2.0;
+        Some(vec![[-waist, heights.waist], [-hip, heights.of_level(LevelName::Hip)?], [-hip, heights.floor]])
     }
 }
 

@@ -7,9 +7,7 @@ use crate::unit::scale::Scale;
 /// How it stands, and what to do where it has to be seen to.
 pub(crate) fn collision_words(collision: &Collision, scale: Scale) -> String {
     let write = |length: Length| scale.write(length);
-    let level = |length: Length| {
-        format!("{} {}", write(length.abs()), if length.is_negative() { "below" } else { "above" })
-    };
+    let level = |length: Length| above_or_below(length, scale);
     let what = collision.words;
     match collision.stands {
         Stands::Opening { left, least: Some(least) } => format!(
@@ -21,26 +19,7 @@ pub(crate) fn collision_words(collision: &Collision, scale: Scale) -> String {
         Stands::ButtonsClear { lowest } => {
             format!("The lowest button stands {} above the edge.", write(lowest))
         }
-        Stands::ButtonsMade { lowest, clear, off: None } => format!(
-            "The lowest button would stand {} the edge, and no hole stands {} above it: leave the hem where it is, or shorten by {} less.",
-            level(lowest),
-            write(clear),
-            write(clear - lowest)
-        ),
-        Stands::ButtonsMade { lowest, clear, off: Some((off, next)) } => {
-            let what = if off == 1 {
-                "leave off the lowest button and close its hole".to_owned()
-            } else {
-                format!("leave off the {off} lowest buttons and close their holes")
-            };
-            format!(
-                "The lowest button would stand {} the edge, not {} above it, and a hole cannot move: {what} (the next stands {} above the edge), or shorten by {} less.",
-                level(lowest),
-                write(clear),
-                write(next),
-                write(clear - lowest)
-            )
-        }
+        Stands::ButtonsMade { lowest, clear, off } => buttons_made(lowest, clear, off, scale),
         Stands::ButtonsSpaced { lowest, clear, count, apart } => format!(
             "The lowest button would stand {} the edge, not {} above it: no hole is cut yet, so space all {count} again, the lowest {} above the edge, {} apart.",
             level(lowest),
@@ -88,6 +67,38 @@ pub(crate) fn collision_words(collision: &Collision, scale: Scale) -> String {
         }
         Stands::Fastening { at, higher: None, .. } => {
             format!("The {what} stays {} above the edge.", write(at))
+        }
+    }
+}
+
+fn above_or_below(length: Length, scale: Scale) -> String {
+    format!("{} {}", scale.write(length.abs()), if length.is_negative() { "below" } else { "above" })
+}
+
+/// Holes that are cut stay where they are: buttons are left off, or less is taken.
+fn buttons_made(lowest: Length, clear: Length, off: Option<(u32, Length)>, scale: Scale) -> String {
+    let write = |length: Length| scale.write(length);
+    let level = |length: Length| above_or_below(length, scale);
+    match off {
+        None => format!(
+            "The lowest button would stand {} the edge, and no hole stands {} above it: leave the hem where it is, or shorten by {} less.",
+            level(lowest),
+            write(clear),
+            write(clear - lowest)
+        ),
+        Some((off, next)) => {
+            let what = if off == 1 {
+                "leave off the lowest button and close its hole".to_owned()
+            } else {
+                format!("leave off the {off} lowest buttons and close their holes")
+            };
+            format!(
+                "The lowest button would stand {} the edge, not {} above it, and a hole cannot move: {what} (the next stands {} above the edge), or shorten by {} less.",
+                level(lowest),
+                write(clear),
+                write(next),
+                write(clear - lowest)
+            )
         }
     }
 }

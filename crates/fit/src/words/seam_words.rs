@@ -102,49 +102,13 @@ impl SeamWords<'_> {
                 self.length_of(*most),
             ),
             LineRefusal::LetOut { station, wanted, most, .. } => {
-                let uneven = let_out.filter(|limit| limit.uneven.mm() > most + 0.5).map(|limit| {
-                    format!(
-                        "; {} if the seam may move towards the side with less",
-                        self.habits.scale.write(limit.uneven)
-                    )
-                });
-                format!(
-                    "the pin {} lets out {}, but the allowance gives {} at most{}: let out that much, or set in a strip",
-                    self.station(*station),
-                    self.length_of(*wanted),
-                    self.length_of(*most),
-                    uneven.unwrap_or_default()
-                )
+                self.lets_out(*station, *wanted, *most, let_out)
             }
             LineRefusal::InTheWay { station, wanted, most, from, to, .. } => {
                 self.in_the_way(*station, *wanted, *most, [*from, *to])
             }
             LineRefusal::NoRoomToFade { station, depth, room, pinned, longer, shallower } => {
-                let mut ways = Vec::new();
-                if let Some((needs, proposal)) = longer {
-                    ways.push(format!(
-                        "the taper needs {}: end it {}",
-                        self.length_of(*needs),
-                        self.taper(proposal, *station)
-                    ));
-                }
-                if let Some((depth, _)) = shallower {
-                    ways.push(if self.shows(*depth) {
-                        format!("accept a depth of {} there", self.length_of(*depth))
-                    } else {
-                        "leave the seam as it is there".to_owned()
-                    });
-                }
-                if *pinned {
-                    ways.push("take the pin of nothing out".to_owned());
-                }
-                format!(
-                    "{} cannot fade out in {}{} without a corner; {}",
-                    self.length_of(*depth),
-                    self.length_of(*room),
-                    if *pinned { ", where a pin says nothing," } else { "" },
-                    if ways.is_empty() { "pin it again".to_owned() } else { ways.join(", or ") }
-                )
+                self.no_room_to_fade([*station, *depth, *room], *pinned, longer.as_ref(), shallower.as_ref())
             }
             LineRefusal::Both { first, then } => {
                 format!("{}. And without that: {}", self.refusal(first, let_out), self.refusal(then, let_out))
@@ -154,25 +118,86 @@ impl SeamWords<'_> {
                 self.seam.name.words()
             ),
             LineRefusal::PinsDisagree { station, depth, beside, shallower } => {
-                let would_do = shallower
-                    .as_ref()
-                    .map(|(depth, _)| format!("; {} there would do, or pin it again", self.length_of(*depth)))
-                    .unwrap_or_default();
-                match beside {
-                    Some((other, deep)) => format!(
-                        "the pin {} ({}) and the one {} ({}) cannot be joined without a corner: the depth changes too fast{would_do}",
-                        self.station(*station),
-                        self.length_of(*depth),
-                        self.station(*other),
-                        self.length_of(*deep)
-                    ),
-                    None => format!(
-                        "the pins near {} cannot be joined without a corner: {} there changes too fast{would_do}",
-                        self.station(*station),
-                        self.length_of(*depth)
-                    ),
-                }
+                self.pins_disagree([*station, *depth], *beside, shallower.as_ref().map(|(depth, _)| *depth))
             }
+        }
+    }
+
+    /// A pin that asks for more than lies inside.
+    fn lets_out(self, station: f64, wanted: f64, most: f64, let_out: Option<LetOut>) -> String {
+        let uneven = let_out.filter(|limit| limit.uneven.mm() > most + 0.5).map(|limit| {
+            format!(
+                "; {} if the seam may move towards the side with less",
+                self.habits.scale.write(limit.uneven)
+            )
+        });
+        format!(
+            "the pin {} lets out {}, but the allowance gives {} at most{}: let out that much, or set in a strip",
+            self.station(station),
+            self.length_of(wanted),
+            self.length_of(most),
+            uneven.unwrap_or_default()
+        )
+    }
+
+    /// A depth that cannot run out in the room it has, with the ways that would do.
+    fn no_room_to_fade(
+        self,
+        [station, depth, room]: [f64; 3],
+        pinned: bool,
+        longer: Option<&(f64, Proposal)>,
+        shallower: Option<&(f64, Proposal)>,
+    ) -> String {
+        let mut ways = Vec::new();
+        if let Some((needs, proposal)) = longer {
+            ways.push(format!(
+                "the taper needs {}: end it {}",
+                self.length_of(*needs),
+                self.taper(proposal, station)
+            ));
+        }
+        if let Some((depth, _)) = shallower {
+            ways.push(if self.shows(*depth) {
+                format!("accept a depth of {} there", self.length_of(*depth))
+            } else {
+                "leave the seam as it is there".to_owned()
+            });
+        }
+        if pinned {
+            ways.push("take the pin of nothing out".to_owned());
+        }
+        format!(
+            "{} cannot fade out in {}{} without a corner; {}",
+            self.length_of(depth),
+            self.length_of(room),
+            if pinned { ", where a pin says nothing," } else { "" },
+            if ways.is_empty() { "pin it again".to_owned() } else { ways.join(", or ") }
+        )
+    }
+
+    /// Two pins that no line joins without a corner.
+    fn pins_disagree(
+        self,
+        [station, depth]: [f64; 2],
+        beside: Option<(f64, f64)>,
+        shallower: Option<f64>,
+    ) -> String {
+        let would_do = shallower
+            .map(|depth| format!("; {} there would do, or pin it again", self.length_of(depth)))
+            .unwrap_or_default();
+        match beside {
+            Some((other, deep)) => format!(
+                "the pin {} ({}) and the one {} ({}) cannot be joined without a corner: the depth changes too fast{would_do}",
+                self.station(station),
+                self.length_of(depth),
+                self.station(other),
+                self.length_of(deep)
+            ),
+            None => format!(
+                "the pins near {} cannot be joined without a corner: {} there changes too fast{would_do}",
+                self.station(station),
+                self.length_of(depth)
+            ),
         }
     }
 

@@ -36,16 +36,7 @@ pub(super) fn column(garment: &Garment, pattern: &Pattern, rings: &Rings, front:
     let mut pieces = Pieces::default();
     let mut seams = lengthwise(shape, pattern, &at, [bottom, high], front);
     seams.extend(both_sides(SeamName::Side, &side_course));
-    // From the centre of the hem out, up the side, over the top and back to the centre.
-    let mut right = hem_edge(shape, front, bottom, at(bottom));
-    right.extend(side_course.iter().skip(1));
-    match &top {
-        Some(top) => right.extend(top.over().into_iter().skip(1)),
-        None => {
-            let dip = if front { waist::DIP } else { 0.0 };
-            right.extend(waist::edge(at(high), high, dip).into_iter().rev().skip(1));
-        }
-    }
+    let right = outline(shape, &side_course, top.as_ref(), front, [bottom, at(bottom), high, at(high)]);
     pieces.add(PartName::Body, whole(&right));
     let hip = pattern.level(LevelName::Hip).map(|level| level.height.mm());
     let fall = Fall { inner: &|_| 0.0, outer: &at, bottom, one: true };
@@ -103,6 +94,27 @@ pub(super) fn column(garment: &Garment, pattern: &Pattern, rings: &Rings, front:
     seams.push(FigureSeam { absent: !shape.has(centre), ..centre_seam(centre, bottom, neck) });
     zip(shape, centre, bottom, &mut pieces);
     Some(Figure::new(pieces, seams))
+}
+
+/// From the centre of the hem out, up the side, over the top and back to the centre. Heights and half widths of the hem
+/// and of the uppermost level.
+fn outline(
+    shape: &Shape,
+    side: &Points,
+    top: Option<&Top>,
+    front: bool,
+    [bottom, half, high, at_high]: [f64; 4],
+) -> Points {
+    let mut right = hem_edge(shape, front, bottom, half);
+    right.extend(side.iter().skip(1));
+    match top {
+        Some(top) => right.extend(top.over().into_iter().skip(1)),
+        None => {
+            let dip = if front { waist::DIP } else { 0.0 };
+            right.extend(waist::edge(at_high, high, dip).into_iter().rev().skip(1));
+        }
+    }
+    right
 }
 
 /// The hem on the right, from the centre out to the side.

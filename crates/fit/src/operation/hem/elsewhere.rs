@@ -24,6 +24,9 @@ pub(crate) fn on_the(which: &str) -> String {
     which.trim_start().replacen("on", "On", 1)
 }
 
+/// A zip the new edge runs into: what its steps are done on, its seam, and how far it opens.
+type ZipAtTheEdge = (On, SeamName, Length);
+
 /// A sentence after a colon.
 fn lowered(words: &str) -> String {
     let mut words = words.to_owned();
@@ -65,6 +68,15 @@ impl Builder<'_> {
         if self.garment.source == Source::Toile {
             return;
         }
+        self.sew_tuck(making, tucks);
+        if original {
+            self.trim_tuck(making, tucks);
+        }
+        self.finish_hem(making, "Press the tuck");
+    }
+
+    fn sew_tuck(&mut self, making: &Making<'_>, tucks: &[(&'static str, &Tuck)]) {
+        let original = making.hem.kind == HemKind::Original;
         let (needle, stitch) = self.garment.cloth.family.needle_and_stitch();
         let girths = tucks.iter().flat_map(|(which, tuck)| {
             let words = tuck.words.get(1).map(|words| {
@@ -89,37 +101,39 @@ impl Builder<'_> {
                 .with([needle, stitch, "zip foot"])
                 .needs([making.key(Act::TryHem)]),
         );
+    }
+
+    /// A tuck behind a hem that stays is trimmed where it is deep enough.
+    fn trim_tuck(&mut self, making: &Making<'_>, tucks: &[(&'static str, &Tuck)]) {
         let trimmed: Vec<(&'static str, Length)> =
             tucks.iter().filter_map(|(which, tuck)| Some((*which, tuck.trim_to?))).collect();
-        if let (Some((_, to)), true) = (trimmed.first(), original) {
-            let to = self.write(*to);
-            let stop = self.stop(
-                making,
-                format!("{to} of the tuck stays beyond its stitching."),
-                true,
-                "What is trimmed off a tuck cannot be let down again.",
-            );
-            let mut draft = making
+        let Some((_, to)) = trimmed.first() else { return };
+        let to = self.write(*to);
+        let stop = self.stop(
+            making,
+            format!("{to} of the tuck stays beyond its stitching."),
+            true,
+            "What is trimmed off a tuck cannot be let down again.",
+        );
+        let mut draft = making
                 .draft(Act::CutHem, format!("Trim the tuck to {to} and overcast it"))
                 .how("Both legs compared first, rolled down as worn. Cut one layer of the fold open, then both to the width; overcast, press it up, away from the edge.");
-            if trimmed.len() < tucks.len() {
-                for (which, _) in &trimmed {
-                    let which = *which;
-                    draft = draft.how(how!(
-                        "Only{which}: the other tuck is too small to be trimmed, and is pressed up whole.",
-                        which
-                    ));
-                }
+        if trimmed.len() < tucks.len() {
+            for (which, _) in &trimmed {
+                let which = *which;
+                draft = draft.how(how!(
+                    "Only{which}: the other tuck is too small to be trimmed, and is pressed up whole.",
+                    which
+                ));
             }
-            self.add(
-                draft
-                    .with(["scissors", "overlock or zigzag"])
-                    .stop(stop)
-                    .needs(making.keys([Act::SewHem, Act::TryHem]))
-                    .after(self.known()),
-            );
         }
-        self.finish_hem(making, "Press the tuck");
+        self.add(
+            draft
+                .with(["scissors", "overlock or zigzag"])
+                .stop(stop)
+                .needs(making.keys([Act::SewHem, Act::TryHem]))
+                .after(self.known()),
+        );
     }
 
     /// Shortened at the waist seam, or under the band: opened, its darts, sides and zip moved, finished, pressed, closed.
@@ -141,15 +155,7 @@ impl Builder<'_> {
             );
         }
         let zips = if sewn { self.zips_at_the_waist(waist) } else { Vec::new() };
-        for (on, seam, opens) in &zips {
-            let (opens, name) = (self.write(*opens), seam.words());
-            self.add(
-                Draft::new(Act::TakeOut, *on, format!("Take the zip out of the {name}"))
-                    .over(2.0 * waist.takes.mm().max(100.0))
-                    .how(how!("Unpick it from the top to below the new edge, and open the {name} {takes} further down: it shall still open {opens}.", name, takes, opens))
-                    .needs([making.key(Act::OpenWaist)]),
-            );
-        }
+        self.zips_out(making, waist, &zips);
         let stitching = self.garment.source.stitching();
         self.chalk_hem(making, vec![how!("The new edge runs {takes} below the {stitching}, all round; its seam allowance is marked above it. Nothing is marked at the hem.", takes, stitching)]);
         let lengths = [waist.takes, waist.upper, waist.lower, waist.remains];
@@ -181,27 +187,8 @@ impl Builder<'_> {
                 .needs([making.key(Act::TryHem)])
                 .after(self.known()),
         );
+        let last = self.darts_at_the_waist(making, waist);
         let (needle, stitch) = self.garment.cloth.family.needle_and_stitch();
-        let darts = 2.0 * waist.darts.len() as f64;
-        let sides = if waist.side_take_in.is_some() { 2.0 } else { 0.0 };
-        let mut last = making.key(Act::CutHem);
-        if darts + sides > 0.0 {
-            let title = match (darts > 0.0, sides > 0.0) {
-                (true, true) => "Sew darts and sides again",
-                (true, false) => "Sew the darts again",
-                _ => "Sew the sides again",
-            };
-            self.add(
-                making
-                    .draft(Act::DartsAtWaist, title)
-                    .over(120.0 * darts + waist.fading_over.mm() * sides)
-                    .how("The old stitching out first. By the new marks, beside the tacking, which then comes out; both of a pair equally long and deep.")
-                    .longer_by(A_DART * darts + A_SIDE * sides)
-                    .with([needle, stitch])
-                    .needs([last]),
-            );
-            last = making.key(Act::DartsAtWaist);
-        }
         self.add(
             making
                 .draft(Act::FinishAtWaist, "Finish the new edge")
@@ -217,18 +204,7 @@ impl Builder<'_> {
                 .how(how!("Darts towards the middle, sides open: {press}. Nothing is closed over them before they are cold.", press))
                 .needs([making.key(Act::FinishAtWaist)]),
         );
-        let mut back = Vec::new();
-        for (on, seam, opens) in &zips {
-            let (opens, name) = (self.write(*opens), seam.words());
-            self.add(
-                Draft::new(Act::PutBack, *on, format!("Set the zip back into the {name}"))
-                    .over(2.0 * waist.takes.mm().max(100.0))
-                    .longer_by(ZIP_MINUTES)
-                    .how(how!("Its top at the new edge; it opens {opens} as before. Tack it, close it, look that both edges are level, then sew.", opens))
-                    .needs([making.key(Act::PressAtWaist)]),
-            );
-            back.push(StepKey::new(Act::PutBack, *on));
-        }
+        let back = self.zips_back(making, waist, &zips);
         self.add(
             making
                 .draft(Act::SewHem, format!("Close the {seam}"))
@@ -242,8 +218,69 @@ impl Builder<'_> {
         self.finish_hem(making, &format!("Press the {seam}"));
     }
 
+    fn zips_out(&mut self, making: &Making<'_>, waist: &WaistShortening, zips: &[ZipAtTheEdge]) {
+        let takes = self.write(waist.takes);
+        for (on, seam, opens) in zips {
+            let (opens, name) = (self.write(*opens), seam.words());
+            self.add(
+                Draft::new(Act::TakeOut, *on, format!("Take the zip out of the {name}"))
+                    .over(2.0 * waist.takes.mm().max(100.0))
+                    .how(how!("Unpick it from the top to below the new edge, and open the {name} {takes} further down: it shall still open {opens}.", name, takes, opens))
+                    .needs([making.key(Act::OpenWaist)]),
+            );
+        }
+    }
+
+    /// Each zip back at the new edge; the steps that set them.
+    fn zips_back(
+        &mut self,
+        making: &Making<'_>,
+        waist: &WaistShortening,
+        zips: &[ZipAtTheEdge],
+    ) -> Vec<StepKey> {
+        let mut back = Vec::new();
+        for (on, seam, opens) in zips {
+            let (opens, name) = (self.write(*opens), seam.words());
+            self.add(
+                Draft::new(Act::PutBack, *on, format!("Set the zip back into the {name}"))
+                    .over(2.0 * waist.takes.mm().max(100.0))
+                    .longer_by(ZIP_MINUTES)
+                    .how(how!("Its top at the new edge; it opens {opens} as before. Tack it, close it, look that both edges are level, then sew.", opens))
+                    .needs([making.key(Act::PressAtWaist)]),
+            );
+            back.push(StepKey::new(Act::PutBack, *on));
+        }
+        back
+    }
+
+    /// Darts and sides drawn again, where there are any; the step after which the new edge is finished.
+    fn darts_at_the_waist(&mut self, making: &Making<'_>, waist: &WaistShortening) -> StepKey {
+        let (needle, stitch) = self.garment.cloth.family.needle_and_stitch();
+        let darts = 2.0 * waist.darts.len() as f64;
+        let sides = if waist.side_take_in.is_some() { 2.0 } else { 0.0 };
+        let cut = making.key(Act::CutHem);
+        if darts + sides <= 0.0 {
+            return cut;
+        }
+        let title = match (darts > 0.0, sides > 0.0) {
+            (true, true) => "Sew darts and sides again",
+            (true, false) => "Sew the darts again",
+            _ => "Sew the sides again",
+        };
+        self.add(
+                making
+                    .draft(Act::DartsAtWaist, title)
+                    .over(120.0 * darts + waist.fading_over.mm() * sides)
+                    .how("The old stitching out first. By the new marks, beside the tacking, which then comes out; both of a pair equally long and deep.")
+                    .longer_by(A_DART * darts + A_SIDE * sides)
+                    .with([needle, stitch])
+                    .needs([cut]),
+            );
+        making.key(Act::DartsAtWaist)
+    }
+
     /// The zips the new edge runs into, unless they come out for a seam already.
-    fn zips_at_the_waist(&self, waist: &WaistShortening) -> Vec<(On, SeamName, Length)> {
+    fn zips_at_the_waist(&self, waist: &WaistShortening) -> Vec<ZipAtTheEdge> {
         let written = self.written_steps(|key| key.act == Act::TakeOut);
         let zips = self.shape.fixtures.iter().filter(|fixture| fixture.kind == FixtureKind::Zip);
         let among = zips.filter(|zip| waist.zips.iter().any(|own| own.seam == zip.seam));

@@ -21,10 +21,15 @@ use crate::plan::time::Work;
 impl Builder<'_> {
     /// What the edge needs before it is sewn: splaying, easing, facing, interfacing, corners.
     pub(crate) fn prepare_edge(&mut self, making: &Making<'_>) {
-        let hem = making.hem;
-        let tried = [making.key(Act::TryHem)];
-        let cut = making.fastened();
-        let seams = hem.sides.first().map_or(2, |side| side.unrolled.seams.len()) as f64;
+        self.splay(making);
+        self.ease_in(making);
+        self.face(making);
+        self.interface(making);
+        self.mitre(making);
+    }
+
+    fn splay(&mut self, making: &Making<'_>) {
+        let seams = making.hem.sides.first().map_or(2, |side| side.unrolled.seams.len()) as f64;
         let splayed = making.turn_ups(Lies::Splay);
         if !splayed.is_empty() {
             let mut how: Vec<How> = Vec::new();
@@ -38,11 +43,14 @@ impl Builder<'_> {
                     .draft(Act::SplaySeams, "Splay the seams below the fold")
                     .over(2.0 * self.habits.rule(HouseRule::HemOpenSplay) * seams)
                     .all_how(how)
-                    .needs(tried)
+                    .needs([making.key(Act::TryHem)])
                     // Seam ends are fastened where they lie in the end.
                     .after([making.key(Act::CutHem)].into_iter().filter(|_| !making.cuts_after)),
             );
         }
+    }
+
+    fn ease_in(&mut self, making: &Making<'_>) {
         let eased = making.turn_ups(Lies::EaseIn);
         if !eased.is_empty() {
             let off = self.written(HouseRule::HemEaseRow);
@@ -56,8 +64,13 @@ impl Builder<'_> {
                 ));
             }
             how.push("Shrink it flat with the iron before it is folded.".into());
-            self.add(making.draft(Act::EaseEdge, "Ease the edge in").all_how(how).needs(tried).after(cut));
+            let draft = making.draft(Act::EaseEdge, "Ease the edge in").all_how(how);
+            self.add(draft.needs([making.key(Act::TryHem)]).after(making.fastened()));
         }
+    }
+
+    fn face(&mut self, making: &Making<'_>) {
+        let hem = making.hem;
         let turned = hem.sides.first().and_then(|side| side.turn_up.as_ref());
         if turned.is_some_and(|turned| turned.facing.is_some()) {
             let title = if self.shape.hem_is_open(hem.hem) {
@@ -81,10 +94,14 @@ impl Builder<'_> {
                         Some(How::told(words, lengths.map(|length| self.write(length)).to_vec()))
                     }))
                     .how("Print the curved template, or lay the facing under the hem and trace it.")
-                    .needs(tried)
-                    .after(cut),
+                    .needs([making.key(Act::TryHem)])
+                    .after(making.fastened()),
             );
         }
+    }
+
+    fn interface(&mut self, making: &Making<'_>) {
+        let hem = making.hem;
         // Shirting and other light cloth hangs better without.
         let bears_it = self.shape.kind.is_tailored() || self.garment.cloth.family == ClothFamily::Coating;
         if hem.kind == HemKind::DeepHand
@@ -95,10 +112,14 @@ impl Builder<'_> {
                 making
                     .draft(Act::InterfaceHem, "Put the interfacing band along the fold")
                     .how(how!("A bias band {band} high, along the fold and beyond the turn-up, so that no edge lies on another. Try it on an offcut first.", band))
-                    .needs(tried)
-                    .after(cut),
+                    .needs([making.key(Act::TryHem)])
+                    .after(making.fastened()),
             );
         }
+    }
+
+    fn mitre(&mut self, making: &Making<'_>) {
+        let hem = making.hem;
         // Two vents are two corners.
         let mut nth: BTreeMap<&str, usize> = BTreeMap::new();
         for mitre in &hem.mitres {
@@ -118,9 +139,9 @@ impl Builder<'_> {
                         false,
                         "A corner that is trimmed cannot be folded anew.",
                     ))
-                    .needs(tried)
+                    .needs([making.key(Act::TryHem)])
                     // Interfacing lies under the mitre: it goes on before corners are mitred and turned.
-                    .after(cut)
+                    .after(making.fastened())
                     .after([making.key(Act::InterfaceHem)]),
             );
         }

@@ -3,10 +3,10 @@
 use super::collision::{Collision, collision};
 use super::lining::lining;
 use super::original::tuck;
-use super::ring::{Ring, point_words, ring_points, turned};
+use super::ring::{Ring, RingPanel, point_words, ring_points, turned};
 use super::solution::{HemRow, HemSeam, HemSide, Unrolled, UnrolledPanel};
 use super::take_up::TakeUp;
-use super::turn_up::{Lies, TurnUpWish, turn_up};
+use super::turn_up::{Lies, TurnUp, TurnUpWish, turn_up};
 use super::uncut::tuck_above;
 use super::wish::ShortenAt;
 use super::work::{HemSolver, HemWork, UNROLL_EVERY, extremes};
@@ -26,31 +26,8 @@ impl HemSolver<'_> {
         let uncut = work.kind == HemKind::Uncut;
         // An edge that is not cut stays where it is on its own cloth.
         let fold = |along: f64| if uncut { 0.0 } else { take_up.fold(along / period, period) };
-        let allowance = work.folds[0] + work.folds[1];
         let [least, mean, most] = extremes(take_up, ring);
-        let seams = ring.seams(shape);
-        let inside = seams
-            .iter()
-            .map(|(seam, _)| {
-                let kept = self.habits.rule(HouseRule::LeastAllowance);
-                shape.allowance(*seam).map(|inside| inside.front.min(inside.back).mm() - kept)
-            })
-            .collect::<Option<Vec<f64>>>()
-            .map(|inside| inside.into_iter().fold(f64::MAX, f64::min));
-        let turned = work.kind.is_cut().then(|| {
-            turn_up(
-                ring,
-                fold,
-                &TurnUpWish {
-                    garment: self.garment,
-                    habits: self.habits,
-                    kind: work.kind,
-                    folds: work.folds,
-                    seams: seams.len(),
-                    inside,
-                },
-            )
-        });
+        let turned = work.kind.is_cut().then(|| self.turned(work, ring, fold));
         let tuck_above = match work.kind {
             HemKind::Original => Some(work.old),
             // Two legs whose edge is not cut lose what each of them loses.
@@ -64,15 +41,6 @@ impl HemSolver<'_> {
             HemKind::Original => tuck(ring, fold, mean, above, self.habits),
             _ => tuck(ring, |_| mean, mean, above, self.habits),
         });
-        let lined = self.lining_lies(work, allowance, mean);
-        let excess = turned.as_ref().map(|turned| turned.by_panel.clone()).unwrap_or_default();
-        let what = turned.as_ref().and_then(|turned| match turned.lies {
-            Lies::Flat => None,
-            Lies::EaseIn => Some("to ease in"),
-            Lies::TooFull => Some("too full"),
-            Lies::Splay => Some("to splay"),
-            Lies::TooTight => Some("too tight"),
-        });
         HemSide {
             side,
             rows: if uncut { Vec::new() } else { self.rows(work, side, ring, take_up) },
@@ -83,41 +51,69 @@ impl HemSolver<'_> {
             take_up: [least, mean, most].map(Length::hundredth),
             takes: ring.curves(|along| take_up.fold(along / period, period)),
             collisions: self.collisions(work, side, ring, take_up, mean),
-            unrolled: Unrolled {
-                length: period,
-                fold: ring
-                    .steps(UNROLL_EVERY)
-                    .into_iter()
-                    .map(|at| [at, take_up.fold(at / period, period)])
-                    .collect(),
-                allowance: work.kind.is_cut().then_some(allowance),
-                turned: if work.kind.turns_up() { work.folds[1] } else { 0.0 },
-                lining: lined,
-                old_turn_up: work.old,
-                panels: ring
-                    .panels()
-                    .into_iter()
-                    .enumerate()
-                    .map(|(i, panel)| {
-                        let excess = excess.get(i).map_or(0.0, |each| each.mm());
-                        UnrolledPanel {
-                            panel: panel.panel,
-                            from: panel.from,
-                            to: panel.to,
-                            excess,
-                            shown: what
-                                .filter(|_| excess.abs() >= WORTH_SAYING)
-                                .map(|what| format!("{} {what}", self.write(excess.abs()))),
-                        }
-                    })
-                    .collect(),
-                seams: seams
-                    .into_iter()
-                    .map(|(seam, along)| HemSeam { words: seam.words(), along })
-                    .collect(),
-            },
+            unrolled: self.unrolled(work, ring, take_up, turned.as_ref(), mean),
             turn_up: turned.filter(|turned| work.kind.turns_up() || turned.facing.is_some()),
             tuck: tucked,
+        }
+    }
+
+    /// What is turned up at a hem that is cut, and how it lies.
+    fn turned(&self, work: &HemWork<'_>, ring: &Ring<'_>, fold: impl Fn(f64) -> f64 + Copy) -> TurnUp {
+        let shape = self.shape();
+        let seams = ring.seams(shape);
+        let kept = self.habits.rule(HouseRule::LeastAllowance);
+        let inside = seams
+            .iter()
+            .map(|(seam, _)| shape.allowance(*seam).map(|inside| inside.front.min(inside.back).mm() - kept))
+            .collect::<Option<Vec<f64>>>()
+            .map(|inside| inside.into_iter().fold(f64::MAX, f64::min));
+        let wish = TurnUpWish {
+            garment: self.garment,
+            habits: self.habits,
+            kind: work.kind,
+            folds: work.folds,
+            seams: seams.len(),
+            inside,
+        };
+        turn_up(ring, fold, &wish)
+    }
+
+    /// The hem laid out flat, as the drawing of it shows.
+    fn unrolled(
+        &self,
+        work: &HemWork<'_>,
+        ring: &Ring<'_>,
+        take_up: &TakeUp,
+        turned: Option<&TurnUp>,
+        mean: f64,
+    ) -> Unrolled {
+        let period = ring.period();
+        let allowance = work.folds[0] + work.folds[1];
+        let excess = turned.map(|turned| turned.by_panel.clone()).unwrap_or_default();
+        let what = turned.and_then(|turned| match turned.lies {
+            Lies::Flat => None,
+            Lies::EaseIn => Some("to ease in"),
+            Lies::TooFull => Some("too full"),
+            Lies::Splay => Some("to splay"),
+            Lies::TooTight => Some("too tight"),
+        });
+        let panel = |(i, panel): (usize, RingPanel)| {
+            let excess = excess.get(i).map_or(0.0, |each| each.mm());
+            let shown = what.filter(|_| excess.abs() >= WORTH_SAYING);
+            let shown = shown.map(|what| format!("{} {what}", self.write(excess.abs())));
+            UnrolledPanel { panel: panel.panel, from: panel.from, to: panel.to, excess, shown }
+        };
+        let steps = ring.steps(UNROLL_EVERY).into_iter();
+        let seams = ring.seams(self.shape()).into_iter();
+        Unrolled {
+            length: period,
+            fold: steps.map(|at| [at, take_up.fold(at / period, period)]).collect(),
+            allowance: work.kind.is_cut().then_some(allowance),
+            turned: if work.kind.turns_up() { work.folds[1] } else { 0.0 },
+            lining: self.lining_lies(work, allowance, mean),
+            old_turn_up: work.old,
+            panels: ring.panels().into_iter().enumerate().map(panel).collect(),
+            seams: seams.map(|(seam, along)| HemSeam { words: seam.words(), along }).collect(),
         }
     }
 

@@ -85,35 +85,7 @@ impl<'a> HemSolver<'a> {
             opened: false,
         };
         let level_by = wish.level_by.unwrap_or(self.habits.level_by);
-        let mut solution = HemSolution {
-            hem: wish.hem,
-            words: wish.hem.words(),
-            paired,
-            wanted: self.wanted_words(wish),
-            level_by,
-            waits: None,
-            waits_for: None,
-            readings: Vec::new(),
-            kind,
-            kind_words: kind.words(),
-            allowance: Length::hundredth(folds[0] + folds[1]),
-            allowance_words: said(folds, self.habits),
-            old_turn_up: OldTurnUp::Kept,
-            sides: Vec::new(),
-            pairs: Vec::new(),
-            pair: None,
-            pair_words: None,
-            uneven: None,
-            uncut: None,
-            lining: None,
-            mitres: Vec::new(),
-            flare: self.flare_words(&work),
-            shrinks: test.map(|test| test.share()),
-            refusal: None,
-            refused: None,
-            mends: Vec::new(),
-            sums: Vec::new(),
-        };
+        let mut solution = self.begun(&work, test.map(|test| test.share()));
         let aim = self.aim(&work);
         solution.readings =
             wish.readings.iter().map(|reading| self.reading(reading, &work, aim.as_ref().ok())).collect();
@@ -146,6 +118,40 @@ impl<'a> HemSolver<'a> {
         }
         self.finish(&mut solution, &work);
         Some(solution)
+    }
+
+    /// A wish before anything of it is worked out.
+    fn begun(&self, work: &HemWork<'_>, shrinks: Option<f64>) -> HemSolution {
+        let wish = work.wish;
+        HemSolution {
+            hem: wish.hem,
+            words: wish.hem.words(),
+            paired: self.shape().is_paired_hem(wish.hem),
+            wanted: self.wanted_words(wish),
+            level_by: wish.level_by.unwrap_or(self.habits.level_by),
+            waits: None,
+            waits_for: None,
+            readings: Vec::new(),
+            kind: work.kind,
+            kind_words: work.kind.words(),
+            allowance: Length::hundredth(work.folds[0] + work.folds[1]),
+            allowance_words: said(work.folds, self.habits),
+            old_turn_up: OldTurnUp::Kept,
+            sides: Vec::new(),
+            pairs: Vec::new(),
+            pair: None,
+            pair_words: None,
+            uneven: None,
+            uncut: None,
+            lining: None,
+            mitres: Vec::new(),
+            flare: self.flare_words(work),
+            shrinks,
+            refusal: None,
+            refused: None,
+            mends: Vec::new(),
+            sums: Vec::new(),
+        }
     }
 
     /// What is decided of two sides, and everything that goes on top of it.

@@ -63,22 +63,7 @@ pub(super) fn add(shape: &Shape, pattern: &mut Pattern) -> Result<(), TemplateEr
     let usual_rise = rise_for(upper, armhole + (least + most) / 2.0);
     let seam = or(FlatName::SleeveSeam, over.map_or(SLEEVE_SEAM, |over| (over - usual_rise).max(30.0)));
     let edges = if build == SleeveBuild::TwoPiece { 4.0 } else { 2.0 };
-    // Half the girth at each height, as it lies flat.
-    let widths = |underarm: f64| {
-        let mut widths = vec![(LevelName::Wrist, 0.0, wrist)];
-        let upper_at = underarm - UPPER_BELOW;
-        let elbow = ELBOW_SHARE * underarm;
-        if let Some(width) = shape.flat(FlatName::Elbow)
-            && elbow > 20.0
-            && elbow < upper_at - 20.0
-        {
-            widths.push((LevelName::Elbow, elbow, width.mm()));
-        }
-        if upper_at > 10.0 {
-            widths.push((LevelName::UpperArm, upper_at, upper));
-        }
-        widths
-    };
+    let widths = |underarm: f64| widths(shape, underarm, [wrist, upper]);
     let shaping = |underarm: f64| {
         let mut points: Vec<(f64, f64)> = widths(underarm)
             .into_iter()
@@ -131,6 +116,23 @@ pub(super) fn add(shape: &Shape, pattern: &mut Pattern) -> Result<(), TemplateEr
         on_band: false,
     }));
     Ok(())
+}
+
+/// Half the girth at each height, as it lies flat.
+fn widths(shape: &Shape, underarm: f64, [wrist, upper]: [f64; 2]) -> Vec<(LevelName, f64, f64)> {
+    let mut widths = vec![(LevelName::Wrist, 0.0, wrist)];
+    let upper_at = underarm - UPPER_BELOW;
+    let elbow = ELBOW_SHARE * underarm;
+    if let Some(width) = shape.flat(FlatName::Elbow)
+        && elbow > 20.0
+        && elbow < upper_at - 20.0
+    {
+        widths.push((LevelName::Elbow, elbow, width.mm()));
+    }
+    if upper_at > 10.0 {
+        widths.push((LevelName::UpperArm, upper_at, upper));
+    }
+    widths
 }
 
 /// Half the cap, from the underarm at `x = upper` to the crown at `x = 0`.
