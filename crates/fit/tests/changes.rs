@@ -12,8 +12,8 @@ use vemble_fit::line::{EndWish, LineWish};
 use vemble_fit::plan::Vouched;
 use vemble_fit::sums::{KeptSum, Sum, SumPlace};
 use vemble_fit::{
-    AcceptedDepth, Body, Datum, EntryMode, EveningChoice, Fitting, Intention, Pin, Rounding, Scale,
-    SeamEvening, SeamName, Side, Unit,
+    AcceptedDepth, Alteration, Body, Datum, EntryMode, EveningChoice, Fitting, Intention, Pin, Rounding,
+    Scale, SeamEvening, SeamName, Side, Slimmed, Unit,
 };
 
 fn blank() -> Fitting {
@@ -41,6 +41,7 @@ fn pin(id: u8, depth: i64) -> Pin {
 fn any_change() -> impl Strategy<Value = Change> {
     let hem = prop_oneof![Just(HemName::Hem), Just(HemName::Sleeve)];
     let seam = prop_oneof![Just(SeamName::Outseam), Just(SeamName::Inseam)];
+    let seam_of = seam.clone();
     let (few, depth) = (0u8..4, 0i64..20);
     prop_oneof![
         4 => (few.clone(), depth.clone()).prop_map(|(id, depth)| Change::PutPin { pin: pin(id, depth) }),
@@ -114,6 +115,10 @@ fn any_change() -> impl Strategy<Value = Change> {
                 place: (short % 2 == 0).then_some(SumPlace::Waist),
             },
         }),
+        2 => (seam_of.clone(), 1u8..9).prop_map(|(seam, by)| Change::Alter {
+            alteration: Alteration::Slimmed(Slimmed { seam, by: mm(f64::from(by)) }),
+        }),
+        1 => seam_of.prop_map(|seam| Change::DoWithout { key: format!("slimmed_{}", seam.key()) }),
         1 => few.prop_map(|id| Change::LetSumGo { id: format!("s{id}") }),
     ]
 }

@@ -754,7 +754,7 @@ fn every_step_knows_its_place_on_the_garment() {
         for step in &solution.plan.steps {
             let place = &step.place;
             match step.key.on {
-                On::Garment => assert_eq!(place.hem, None, "{name}: {}", step.title),
+                On::Garment | On::Alteration(_) => assert_eq!(place.hem, None, "{name}: {}", step.title),
                 On::Seam(seam) | On::Fixture(_, seam, ..) => {
                     assert!(!place.seams.is_empty(), "{name}: {} lies on {seam:?}", step.title);
                 }

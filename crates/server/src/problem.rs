@@ -479,6 +479,7 @@ impl From<JobError> for Problem {
             JobErrorCause::Garment(_) => "craft.garment",
             JobErrorCause::Pin(_) => "craft.pin",
             JobErrorCause::Hem(_) => "craft.hem",
+            JobErrorCause::Alteration(_) => "craft.alteration",
             JobErrorCause::NoSuchLevel(_) => "craft.level",
             JobErrorCause::NoRow => "craft.row",
             _ => "job.nonsense",

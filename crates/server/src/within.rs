@@ -38,7 +38,7 @@ pub fn beyond<T: Serialize + DeserializeOwned>(record: &T) -> Vec<Beyond> {
 }
 
 /// What the last name of a path stands for, for those that are read on a page.
-const NAMED: [(&str, &str); 15] = [
+const NAMED: [(&str, &str); 16] = [
     ("note", "A note"),
     ("due_on", "The day it is wanted for"),
     ("taken_on", "The day of measuring"),
@@ -52,6 +52,7 @@ const NAMED: [(&str, &str); 15] = [
     ("near_hems", "The list of what is near its hems"),
     ("pins", "The list of its pins"),
     ("hems", "The list of its hems"),
+    ("alterations", "The list of its alterations"),
     ("accepted", "The list of accepted depths"),
     ("sums", "The list of kept sums"),
 ];

@@ -3,11 +3,10 @@
 
 mod common;
 
-use std::io::{BufRead, BufReader};
-use std::sync::mpsc::{Receiver, RecvTimeoutError, channel};
+use std::sync::mpsc::RecvTimeoutError;
 use std::time::Duration;
 
-use common::{Client, begun, example};
+use common::{Client, SOON, begun, example, follow};
 use serde_json::{Value, json};
 use uuid::Uuid;
 
@@ -202,39 +201,18 @@ fn what_the_craft_does_not_allow_is_not_taken_back_either() {
     assert!(back.body["detail"].as_str().expect("words").contains("no such seam"), "{}", back.body);
 }
 
-/// The changes a browser hears of, as they come.
-fn follow(client: &Client, since: i64) -> Receiver<Value> {
-    let (tell, heard) = channel();
-    let agent = client.agent.clone();
-    let url = client.url_of(&format!("/api/v1/fittings/{FITTING}/changes?since={since}"));
-    std::thread::spawn(move || {
-        let Ok(answer) = agent.get(&url).call() else { return };
-        assert_eq!(answer.content_type(), "text/event-stream");
-        for line in BufReader::new(answer.into_reader()).lines().map_while(Result::ok) {
-            if let Some(data) = line.strip_prefix("data: ")
-                && tell.send(serde_json::from_str(data).expect("JSON")).is_err()
-            {
-                return;
-            }
-        }
-    });
-    heard
-}
-
-const SOON: Duration = Duration::from_secs(20);
-
 #[test]
 fn whoever_has_a_fitting_open_hears_of_each_change_once_and_whose_it_replaced() {
     let (server, ada) = begun(GARMENT, FITTING);
     let other = server.signed_in("ada@example.org");
     let began =
         ada.get(&format!("/api/v1/garments/{GARMENT}/journal")).body[0]["id"].as_i64().expect("a line");
-    let heard = follow(&other, began);
+    let heard = follow(&other, FITTING, began);
     let put = post(&ada, &[change(&[pin("a", 600.0, 12.0)])])["answers"][0]["line"].clone();
     let told = heard.recv_timeout(SOON).expect("told");
     assert_eq!((&told["id"], &told["by"]["here"], &told["replaced"]), (&put, &json!(false), &Value::Null));
     // The other moves the same pin: the later stands, and both are told whose it was.
-    let mine = follow(&ada, put.as_i64().expect("a line"));
+    let mine = follow(&ada, FITTING, put.as_i64().expect("a line"));
     post(&other, &[change(&[pin("a", 600.0, 15.0)])]);
     let here = heard.recv_timeout(SOON).expect("told");
     let there = mine.recv_timeout(SOON).expect("told");
@@ -242,7 +220,7 @@ fn whoever_has_a_fitting_open_hears_of_each_change_once_and_whose_it_replaced() 
     assert_eq!((&there["by"]["here"], &there["replaced"]["here"]), (&json!(false), &json!(true)));
     assert_eq!(pins(&ada), [("a".to_owned(), 15.0)]);
     // A stream that was cut off goes on where it ended.
-    let again = follow(&ada, began);
+    let again = follow(&ada, FITTING, began);
     let all: Vec<Value> = (0..2).map(|_| again.recv_timeout(SOON).expect("told")["id"].clone()).collect();
     assert_eq!(all, [put, there["id"].clone()]);
 }
@@ -314,7 +292,7 @@ fn a_friends_device_reads_one_fitting_and_does_nothing_else() {
     assert_eq!((&journal[0]["by"]["name"], &journal[0]["by"]["here"]), (&json!("Bea"), &json!(false)));
     let guests = ada.get(&format!("{}/guests", at())).body;
     assert_eq!((guests.as_array().map(Vec::len), &guests[0]["name"]), (Some(1), &json!("Bea")));
-    let heard = follow(&friend, 0);
+    let heard = follow(&friend, FITTING, 0);
     assert!(heard.recv_timeout(SOON).is_ok(), "it hears of its fitting");
     let out = format!("{}/guests/{}", at(), guests[0]["id"].as_str().expect("an id"));
     assert_eq!(ada.send("DELETE", &out, None, None).status, 204);

@@ -48,6 +48,7 @@ struct Row {
     anchored: bool,
     form: Option<serde_json::Value>,
     sums: serde_json::Value,
+    alterations: serde_json::Value,
     version: i64,
 }
 
@@ -105,6 +106,7 @@ impl Row {
             progress,
             form: self.form.map(serde_json::from_value).transpose()?,
             hems: hems::read(conn, self.id)?,
+            alterations: serde_json::from_value(self.alterations)?,
             sums: serde_json::from_value(self.sums)?,
         };
         let value = FittingRecord { garment: self.garment_id, number: self.number, fitting };
@@ -242,6 +244,7 @@ pub(crate) fn replace(
         anchored: fitted.anchored,
         form: fitted.form.as_ref().map(serde_json::to_value).transpose()?,
         sums: serde_json::to_value(&fitted.sums)?,
+        alterations: serde_json::to_value(&fitted.alterations)?,
         version,
     };
     diesel::insert_into(fitting::table)

@@ -135,6 +135,7 @@ diesel::table! {
         anchored -> Bool,
         form -> Nullable<Jsonb>,
         sums -> Jsonb,
+        alterations -> Jsonb,
         version -> BigInt,
         created_at -> Timestamptz,
     }

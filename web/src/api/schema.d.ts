@@ -941,6 +941,11 @@ export interface components {
             /** @enum {string} */
             on: "armholes";
         } | {
+            /** @description Its key. */
+            key: string;
+            /** @enum {string} */
+            on: "alteration";
+        } | {
             /** @description Which. */
             hem: components["schemas"]["HemName"];
             /** @enum {string} */
@@ -983,6 +988,25 @@ export interface components {
          * @enum {string}
          */
         AllowanceHabit: "keep" | "trim";
+        Alteration: {
+            /** @description What is done. */
+            alteration: string;
+        };
+        /** @description An alteration that is wished for, worked out. */
+        AlterationSolution: {
+            /** @description What it is and where, by which it is put, changed and taken out. */
+            key: string;
+            /** @description The edges that lie elsewhere now. */
+            moved: components["schemas"]["MovedEdge"][];
+            nearest?: components["schemas"]["Alteration"] | null;
+            /** @description Why it cannot be done. */
+            refused?: string | null;
+            sketch?: components["schemas"]["SumDrawing"] | null;
+            /** @description What is wished. */
+            wish: components["schemas"]["Alteration"];
+            /** @description It in words, with its place. */
+            words: string;
+        };
         /** @description One armhole with its sleeve. */
         ArmholeFit: {
             /** @description Length of the armhole, before and after. */
@@ -1181,6 +1205,16 @@ export interface components {
             hem: components["schemas"]["HemName"];
             /** @description The reading's id. */
             id: string;
+        } | {
+            /** @description What is wished. */
+            alteration: components["schemas"]["Alteration"];
+            /** @enum {string} */
+            change: "alter";
+        } | {
+            /** @enum {string} */
+            change: "do_without";
+            /** @description Its key. */
+            key: string;
         } | {
             /** @enum {string} */
             change: "even_seam";
@@ -2241,6 +2275,8 @@ export interface components {
         Fitting: {
             /** @description Depths accepted in place of evened ones. */
             accepted?: components["schemas"]["AcceptedDepth"][];
+            /** @description What is wished for beside lines and hems. */
+            alterations?: components["schemas"]["Alteration"][];
             /** @description Centre front and back were anchored, so that the garment could not be dragged round. */
             anchored?: boolean;
             /** @description What line ends should do, where it is not left to the house. */
@@ -3653,6 +3689,15 @@ export interface components {
             /** @description All in a sentence. */
             words: string;
         };
+        /** @description An edge that an alteration moved. */
+        MovedEdge: {
+            /** @description How far it lies from where it lay, where it moved most. */
+            most: components["schemas"]["Length"];
+            /** @description The seam it is sewn in. */
+            seam: components["schemas"]["SeamName"];
+            /** @description The half. */
+            side: components["schemas"]["Side"];
+        };
         /** @description A cloth by name. */
         NamedCloth: {
             /** @description What it is. */
@@ -4544,6 +4589,8 @@ export interface components {
         SlitPlace: "left_half" | "right_half" | "middle" | "seam";
         /** @description Everything computed from one job. */
         Solution: {
+            /** @description What is wished for beside lines and hems, worked out, in the order it is done. */
+            alterations: components["schemas"]["AlterationSolution"][];
             /** @description Armholes and caps: one row, or one a side where they differ. */
             armholes: components["schemas"]["ArmholeFit"][];
             drawing?: components["schemas"]["Drawing"] | null;
@@ -4664,7 +4711,7 @@ export interface components {
          *     elsewhere or taken out, or the garment is as it was.
          */
         Stray: {
-            /** @description Its id: the pin's, the reading's, or the hem's name. */
+            /** @description Its id: the pin's, the reading's, the hem's name, or the alteration's key. */
             id: string;
             /** @description What it is. */
             kind: components["schemas"]["StrayKind"];
@@ -4675,7 +4722,7 @@ export interface components {
          * @description What strays.
          * @enum {string}
          */
-        StrayKind: "pin" | "reading" | "hem";
+        StrayKind: "pin" | "reading" | "hem" | "alteration";
         /** @description What was read on a garment and is on nothing of it any more. */
         StrayOn: {
             /**
@@ -5236,6 +5283,15 @@ export interface components {
             of: "opened";
             /** @description For the lines of these seams. */
             seams: components["schemas"]["SeamName"][];
+        } | {
+            /** @description What is done. */
+            alteration: string;
+            /** @description Lengths that say how it lies. */
+            lengths: components["schemas"]["Length"][];
+            /** @enum {string} */
+            of: "alteration";
+            /** @description Where on the garment. */
+            place: string;
         } | {
             /** @description The mark. */
             mark: string;

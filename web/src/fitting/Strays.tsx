@@ -1,3 +1,4 @@
+import { doneWithout } from "../alterations/Alterations";
 import type { Of } from "../api/client";
 import { useState } from "react";
 import type { Fitting, Pin } from "./changes";
@@ -22,6 +23,8 @@ export function without(fitting: Fitting, stray: Stray): Fitting {
       };
     case "hem":
       return { ...fitting, hems: hems.filter((hem) => hem.hem !== stray.id) };
+    case "alteration":
+      return doneWithout(fitting, stray.id);
   }
 }
 

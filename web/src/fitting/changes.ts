@@ -1,3 +1,4 @@
+import { alterationKey } from "../alterations/kinds";
 import type { Of } from "../api/client";
 import { confirm, type Progress, progressOf, tick, untick, withdraw } from "./progress";
 
@@ -65,6 +66,13 @@ export function between(before: Fitting, after: Fitting): Change[] {
       ({ id }) => ({ change: "take_out_pin", id }),
     ),
     ...hemsBetween(before.hems ?? [], after.hems ?? []),
+    ...rows(
+      before.alterations ?? [],
+      after.alterations ?? [],
+      alterationKey,
+      (alteration) => ({ change: "alter", alteration }),
+      (alteration) => ({ change: "do_without", key: alterationKey(alteration) }),
+    ),
     ...rows(
       before.evening ?? [],
       after.evening ?? [],
@@ -178,6 +186,10 @@ function applied(fitting: Fitting, change: Change): Fitting {
       return withReadings(fitting, change.hem, put(readingsOf(fitting, change.hem), change.reading, idKey));
     case "take_out_reading":
       return withReadings(fitting, change.hem, take(readingsOf(fitting, change.hem), change.id, idKey));
+    case "alter":
+      return { ...fitting, alterations: put(fitting.alterations, change.alteration, alterationKey) };
+    case "do_without":
+      return { ...fitting, alterations: take(fitting.alterations, change.key, alterationKey) };
     case "even_seam":
       return { ...fitting, evening: put(fitting.evening, change.evening, seamKey) };
     case "even_by_habit":

@@ -4,8 +4,9 @@ use thiserror::Error;
 
 use super::what::{Change, accepted_key};
 use crate::garment::HemName;
-use crate::operation::hem::HemWish;
-use crate::plan::Vouched;
+use crate::operation::alteration::Alteration;
+use crate::operation::hem::{HemReading, HemWish};
+use crate::plan::{Progress, Vouched};
 use crate::solve::job::Fitting;
 
 /// Why a change cannot be made, whatever the garment is.
@@ -80,6 +81,7 @@ fn check(change: &Change) -> Result<(), ChangeError> {
             if (0.0..=360.0).contains(&reading.at) { Ok(()) } else { Err(ChangeError::Round(reading.at)) }
         }
         Change::KeepSum { sum } => id("sum", &sum.id),
+        Change::DoWithout { key: without } => key("alteration", without, 128),
         Change::Tick { step, minutes, vouched } => {
             key("step", step, 64)?;
             measured(vouched)?;
@@ -128,6 +130,7 @@ impl Fitting {
         for hem in &mut self.hems {
             hem.readings.sort_by(|a, b| a.id.cmp(&b.id));
         }
+        self.alterations.sort_by_key(Alteration::key);
         self.sums.sort_by(|a, b| a.id.cmp(&b.id));
         self
     }
@@ -201,38 +204,22 @@ impl Fitting {
             Change::TakeOutPin { id } => {
                 take(&mut self.pins, &id, |pin| pin.id.clone()).map(|pin| Change::PutPin { pin })
             }
-            Change::WishHem { wish } => {
-                let hem = wish.hem;
-                if !wish.readings.is_empty() {
-                    return Err(ChangeError::ReadingsInWish(hem));
-                }
-                let was = put(&mut self.hems, wish, hem_key);
-                Some(was.map_or(Change::LeaveHem { hem }, |mut was| {
-                    let readings = std::mem::take(&mut was.readings);
-                    if let Some(wish) = self.hems.iter_mut().find(|wish| wish.hem == hem) {
-                        wish.readings = readings;
-                    }
-                    Change::WishHem { wish: was }
-                }))
-            }
-            Change::LeaveHem { hem } => {
-                let Some(mut wish) = take(&mut self.hems, &hem.key(), hem_key) else { return Ok(Vec::new()) };
-                let readings = std::mem::take(&mut wish.readings);
-                let read = readings.into_iter().map(|reading| Change::ReadHem { hem, reading });
-                return Ok(std::iter::once(Change::WishHem { wish }).chain(read).collect());
-            }
-            Change::ReadHem { hem, reading } => {
-                let wish = self.hems.iter_mut().find(|wish| wish.hem == hem);
-                let wish = wish.ok_or(ChangeError::NoWish(hem))?;
-                let id = reading.id.clone();
-                let was = put(&mut wish.readings, reading, |reading| reading.id.clone());
-                let taken = Change::TakeOutReading { hem, id };
-                Some(was.map_or(taken, |reading| Change::ReadHem { hem, reading }))
-            }
+            Change::WishHem { wish } => Some(self.wish_hem(wish)?),
+            Change::LeaveHem { hem } => return Ok(self.leave_hem(hem)),
+            Change::ReadHem { hem, reading } => Some(self.read_hem(hem, reading)?),
             Change::TakeOutReading { hem, id } => {
                 let wish = self.hems.iter_mut().find(|wish| wish.hem == hem);
                 let was = wish.and_then(|wish| take(&mut wish.readings, &id, |reading| reading.id.clone()));
                 was.map(|reading| Change::ReadHem { hem, reading })
+            }
+            Change::Alter { alteration } => {
+                let key = alteration.key().to_string();
+                let was = put(&mut self.alterations, alteration, Alteration::key);
+                Some(was.map_or(Change::DoWithout { key }, |alteration| Change::Alter { alteration }))
+            }
+            Change::DoWithout { key } => {
+                let at = self.alterations.iter().position(|wish| wish.key().to_string() == key);
+                at.map(|at| Change::Alter { alteration: self.alterations.remove(at) })
             }
             Change::EvenSeam { evening } => {
                 let seam = evening.seam;
@@ -269,32 +256,10 @@ impl Fitting {
                 Some(Change::HoldOn { held_on: std::mem::replace(&mut self.held_on, held_on) })
             }
             Change::FitOn { form } => Some(Change::FitOn { form: std::mem::replace(&mut self.form, form) }),
-            Change::Tick { step, minutes, vouched } => {
-                let was = self.progress.done.insert(step.clone(), minutes);
-                let stood = self.progress.vouch(&step, vouched);
-                Some(match was {
-                    None => Change::Untick { step },
-                    Some(minutes) => Change::Tick { step, minutes, vouched: stood },
-                })
-            }
-            Change::Untick { step } => {
-                let stood = self.progress.vouch(&step, Vec::new());
-                self.progress.done.remove(&step).map(|minutes| Change::Tick { step, minutes, vouched: stood })
-            }
-            Change::Confirm { condition, vouched } => {
-                let is_new = self.progress.confirmed.insert(condition.clone());
-                let stood = self.progress.vouch(&condition, vouched);
-                Some(if is_new {
-                    Change::Withdraw { condition }
-                } else {
-                    Change::Confirm { condition, vouched: stood }
-                })
-            }
-            Change::Withdraw { condition } => {
-                let stood = self.progress.vouch(&condition, Vec::new());
-                let was = self.progress.confirmed.remove(&condition);
-                was.then_some(Change::Confirm { condition, vouched: stood })
-            }
+            Change::Tick { step, minutes, vouched } => Some(self.progress.ticked(step, minutes, vouched)),
+            Change::Untick { step } => self.progress.unticked(step),
+            Change::Confirm { condition, vouched } => Some(self.progress.sworn(condition, vouched)),
+            Change::Withdraw { condition } => self.progress.withdrawn(condition),
             Change::KeepSum { sum } => {
                 let id = sum.id.clone();
                 let was = put(&mut self.sums, sum, |sum| sum.id.clone());
@@ -307,10 +272,41 @@ impl Fitting {
         Ok(restores.into_iter().collect())
     }
 
+    /// Says what is wanted of a hem; what was read round it stays.
+    fn wish_hem(&mut self, wish: HemWish) -> Result<Change, ChangeError> {
+        let hem = wish.hem;
+        if !wish.readings.is_empty() {
+            return Err(ChangeError::ReadingsInWish(hem));
+        }
+        let Some(mut was) = put(&mut self.hems, wish, hem_key) else { return Ok(Change::LeaveHem { hem }) };
+        let readings = std::mem::take(&mut was.readings);
+        if let Some(wish) = self.hems.iter_mut().find(|wish| wish.hem == hem) {
+            wish.readings = readings;
+        }
+        Ok(Change::WishHem { wish: was })
+    }
+
+    /// Leaves a hem as it is, with all that was read round it.
+    fn leave_hem(&mut self, hem: HemName) -> Vec<Change> {
+        let Some(mut wish) = take(&mut self.hems, &hem.key(), hem_key) else { return Vec::new() };
+        let readings = std::mem::take(&mut wish.readings);
+        let read = readings.into_iter().map(|reading| Change::ReadHem { hem, reading });
+        std::iter::once(Change::WishHem { wish }).chain(read).collect()
+    }
+
+    fn read_hem(&mut self, hem: HemName, reading: HemReading) -> Result<Change, ChangeError> {
+        let wish = self.hems.iter_mut().find(|wish| wish.hem == hem);
+        let wish = wish.ok_or(ChangeError::NoWish(hem))?;
+        let id = reading.id.clone();
+        let was = put(&mut wish.readings, reading, |reading| reading.id.clone());
+        Ok(was.map_or(Change::TakeOutReading { hem, id }, |reading| Change::ReadHem { hem, reading }))
+    }
+
     fn is_within_limits(&self) -> Result<(), ChangeError> {
         let counts = [
             ("accepted depths", self.accepted.len()),
             ("sums", self.sums.len()),
+            ("alterations", self.alterations.len()),
             ("ticked steps", self.progress.done.len()),
             ("confirmations", self.progress.confirmed.len()),
         ];
@@ -318,5 +314,34 @@ impl Fitting {
             Some((what, count)) => Err(ChangeError::TooMany { what, count }),
             None => Ok(()),
         }
+    }
+}
+
+/// Each returns what restores it.
+impl Progress {
+    fn ticked(&mut self, step: String, minutes: Option<f64>, vouched: Vec<Vouched>) -> Change {
+        let was = self.done.insert(step.clone(), minutes);
+        let stood = self.vouch(&step, vouched);
+        match was {
+            None => Change::Untick { step },
+            Some(minutes) => Change::Tick { step, minutes, vouched: stood },
+        }
+    }
+
+    fn unticked(&mut self, step: String) -> Option<Change> {
+        let stood = self.vouch(&step, Vec::new());
+        self.done.remove(&step).map(|minutes| Change::Tick { step, minutes, vouched: stood })
+    }
+
+    fn sworn(&mut self, condition: String, vouched: Vec<Vouched>) -> Change {
+        let is_new = self.confirmed.insert(condition.clone());
+        let stood = self.vouch(&condition, vouched);
+        if is_new { Change::Withdraw { condition } } else { Change::Confirm { condition, vouched: stood } }
+    }
+
+    fn withdrawn(&mut self, condition: String) -> Option<Change> {
+        let stood = self.vouch(&condition, Vec::new());
+        let was = self.confirmed.remove(&condition);
+        was.then_some(Change::Confirm { condition, vouched: stood })
     }
 }

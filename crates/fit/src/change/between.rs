@@ -3,6 +3,7 @@
 use std::collections::{BTreeMap, BTreeSet};
 
 use super::what::{Change, accepted_key};
+use crate::operation::alteration::Alteration;
 use crate::operation::hem::HemWish;
 use crate::plan::{Progress, Vouched};
 use crate::solve::job::Fitting;
@@ -46,6 +47,13 @@ pub fn between(before: &Fitting, after: &Fitting) -> Vec<Change> {
         |pin| Change::TakeOutPin { id: pin.id.clone() },
     ));
     hems(before, after, &mut changes);
+    changes.extend(rows(
+        &before.alterations,
+        &after.alterations,
+        Alteration::key,
+        |alteration| Change::Alter { alteration: alteration.clone() },
+        |alteration| Change::DoWithout { key: alteration.key().to_string() },
+    ));
     changes.extend(rows(
         &before.evening,
         &after.evening,

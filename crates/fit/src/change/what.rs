@@ -10,6 +10,7 @@ use crate::garment::side::Side;
 use crate::garment::{HemName, SeamName};
 use crate::judge::ease::Intention;
 use crate::line::LineWish;
+use crate::operation::alteration::Alteration;
 use crate::operation::hem::{HemReading, HemWish};
 use crate::plan::Vouched;
 use crate::reading::accepted::AcceptedDepth;
@@ -57,6 +58,17 @@ pub enum Change {
         hem: HemName,
         /// The reading's id.
         id: String,
+    },
+    /// Wishes for an alteration beside lines and hems, or for another in its place: the one of that kind there.
+    Alter {
+        /// What is wished.
+        alteration: Alteration,
+    },
+    /// Does without an alteration.
+    DoWithout {
+        /// Its key.
+        #[cfg_attr(feature = "schema", schema(min_length = 1, max_length = 128))]
+        key: String,
     },
     /// Evens a seam otherwise than the habit.
     EvenSeam {
@@ -179,6 +191,8 @@ impl Change {
             Change::LeaveHem { hem } => hem_place(*hem),
             Change::ReadHem { hem, reading } => format!("{}/{}", hem_place(*hem), reading.id),
             Change::TakeOutReading { hem, id } => format!("{}/{id}", hem_place(*hem)),
+            Change::Alter { alteration } => format!("alteration/{}", alteration.key()),
+            Change::DoWithout { key } => format!("alteration/{key}"),
             Change::EvenSeam { evening: SeamEvening { seam, .. } } | Change::EvenByHabit { seam } => {
                 format!("evening/{}", seam.key())
             }

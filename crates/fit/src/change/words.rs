@@ -6,6 +6,7 @@ use crate::garment::side::Side;
 use crate::plan::Minutes;
 use crate::reading::pin::Pin;
 use crate::unit::scale::Scale;
+use crate::words::alteration_words;
 
 fn at(seam: SeamName, side: Side) -> String {
     if side == Side::Centre { seam.words().to_owned() } else { format!("{}, {}", seam.words(), side.words()) }
@@ -64,6 +65,7 @@ fn one(change: &Change, restoring: &[Change], scale: Scale) -> String {
         (Change::TakeOutReading { hem, .. }, _) => {
             format!("took out a reading of the {} that was out already", hem.words())
         }
+        (Change::Alter { .. } | Change::DoWithout { .. }, was) => of_alteration(change, was),
         (Change::EvenSeam { evening }, _) => format!("evened the {} differently", evening.seam.words()),
         (Change::EvenByHabit { seam }, _) => format!("evened the {} by habit", seam.words()),
         (Change::WishEnds { ends }, _) => format!("moved an end of the line on the {}", ends.seam.words()),
@@ -97,6 +99,20 @@ fn one(change: &Change, restoring: &[Change], scale: Scale) -> String {
         (Change::KeepSum { sum }, _) if sum.note.is_empty() => "kept a sum".to_owned(),
         (Change::KeepSum { sum }, _) => format!("kept the sum \"{}\"", sum.note),
         (Change::LetSumGo { .. }, _) => "let a sum go".to_owned(),
+    }
+}
+
+/// What was wanted of an alteration beside lines and hems.
+fn of_alteration(change: &Change, was: Option<&Change>) -> String {
+    match (change, was) {
+        (Change::Alter { alteration }, Some(Change::Alter { .. })) => {
+            format!("wanted the {} otherwise", alteration_words(alteration))
+        }
+        (Change::Alter { alteration }, _) => format!("wanted the {}", alteration_words(alteration)),
+        (_, Some(Change::Alter { alteration })) => {
+            format!("did without the {}", alteration_words(alteration))
+        }
+        _ => "did without what was not wanted already".to_owned(),
     }
 }
 
@@ -159,6 +175,8 @@ const fn kind(change: &Change, stood: bool) -> (&'static str, &'static str) {
         Change::LeaveHem { .. } => ("left as it is", "hem"),
         Change::ReadHem { .. } => ("read round a hem at", "place"),
         Change::TakeOutReading { .. } => ("took out round a hem", "reading"),
+        Change::Alter { .. } => ("wanted", "alteration"),
+        Change::DoWithout { .. } => ("did without", "alteration"),
         Change::EvenSeam { .. } | Change::EvenByHabit { .. } => ("evened differently", "seam"),
         Change::WishEnds { .. } | Change::LeaveEnds { .. } => ("moved the ends of", "line"),
         Change::AcceptDepth { .. } => ("accepted", "depth"),

@@ -2,7 +2,7 @@
 
 use serde::Serialize;
 
-use crate::garment::{HemName, LevelName, SeamName};
+use crate::garment::{AlterationKey, HemName, LevelName, SeamName};
 use crate::judge::lengths::LengthName;
 
 /// What something is about.
@@ -31,6 +31,12 @@ pub enum About {
     },
     /// The armholes.
     Armholes,
+    /// An alteration beside lines and hems.
+    Alteration {
+        /// Its key.
+        #[cfg_attr(feature = "schema", schema(value_type = String))]
+        key: AlterationKey,
+    },
     /// A hem.
     Hem {
         /// Which.

@@ -20,6 +20,7 @@ use crate::judge::letting_out::LetOut;
 use crate::judge::put_on::PutOn;
 use crate::judge::stride::Stride;
 use crate::line::LineRefusal;
+use crate::operation::alteration::{Alteration, AlterationFound};
 use crate::operation::hem::{Collision, HemPair, HemPairSaid, HemRefusal, HemWaits, TurnUp, Uneven};
 use crate::unit::length::Length;
 
@@ -149,6 +150,11 @@ pub(crate) enum Finding {
     FlatsEstimated(Vec<FlatName>),
     /// Flats that cannot belong to one garment.
     FlatsDisagree(TemplateError),
+    /// Something to be known of an alteration beside lines and hems.
+    Alteration { wish: Box<Alteration>, found: AlterationFound },
+    /// One that cannot be done.
+    AlterationRefused { wish: Box<Alteration>, why: AlterationFound },
+
     /// A purpose that forbids altering it on one's own say.
     ForbiddenPurpose(Purpose),
 
@@ -247,6 +253,8 @@ impl Finding {
             Finding::FlatsMissing { .. } => "garment.missing",
             Finding::FlatsEstimated(_) => "garment.estimated",
             Finding::FlatsDisagree(_) => "garment.disagree",
+            Finding::Alteration { found, .. } => found.code,
+            Finding::AlterationRefused { .. } => "alteration.refused",
             Finding::ForbiddenPurpose(_) => "garment.purpose",
             Finding::ReadBeforeWash { .. } => "wash.read_before",
             Finding::SeamUnmeasured(_) => "seam.length",
@@ -327,6 +335,9 @@ impl Finding {
     /// What it is about.
     pub(crate) fn about(&self) -> About {
         match self {
+            Finding::Alteration { wish, .. } | Finding::AlterationRefused { wish, .. } => {
+                About::Alteration { key: wish.key() }
+            }
             Finding::FlatsMissing { .. }
             | Finding::FlatsEstimated(_)
             | Finding::FlatsDisagree(_)

@@ -1,6 +1,7 @@
 //! Garments: what one is said to be. Its panels are drawn from that in [`crate::pattern`].
 
 pub(crate) mod allowance;
+pub(crate) mod alteration_kind;
 pub(crate) mod band;
 pub(crate) mod datum;
 pub(crate) mod feature;
@@ -21,6 +22,7 @@ pub(crate) mod template;
 pub(crate) mod wish;
 
 pub use allowance::{Clip, SeamAllowance};
+pub use alteration_kind::{AlterationKey, AlterationKind};
 pub use band::{Band, BandBuild};
 pub use feature::{FeatureKind, HemFeature, HemName, LiningClosed, LiningNow};
 pub use fixture::{Fixture, FixtureKind};

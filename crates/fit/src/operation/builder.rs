@@ -2,6 +2,7 @@
 
 use std::collections::BTreeSet;
 
+use super::alteration::{Done, opened_too};
 use super::opening::{Open, Opening, openings};
 use crate::garment::{Garment, Purpose, SeamName, Shape};
 use crate::house::choice::{HemWhen, MatchBy};
@@ -10,7 +11,7 @@ use crate::house::rules::HouseRule;
 use crate::judge::armhole::ArmholeFit;
 use crate::operation::hem::{HemLining, HemSolution};
 use crate::operation::seam::work::SeamWork;
-use crate::plan::act::{Act, VouchesFor};
+use crate::plan::act::{Act, Phase, VouchesFor};
 use crate::plan::draft::Draft;
 use crate::plan::how::{Fact, How};
 use crate::plan::key::{On, StepKey};
@@ -25,6 +26,8 @@ pub(crate) struct Ordered<'a> {
     pub(crate) works: &'a [SeamWork<'a>],
     /// The hems that are wished for.
     pub(crate) hems: &'a [HemSolution],
+    /// The alterations beside them that are done.
+    pub(crate) alterations: &'a [Done],
     /// Armholes with their caps, as they will be.
     pub(crate) armholes: &'a [ArmholeFit],
     /// How many pins and hem readings there are.
@@ -40,22 +43,24 @@ pub(crate) struct Builder<'a> {
     pub(crate) works: &'a [SeamWork<'a>],
     /// The hems that are made.
     pub(crate) hems: Vec<&'a HemSolution>,
+    /// The alterations beside them that are done.
+    pub(crate) alterations: &'a [Done],
     /// Armholes that change, with their caps.
     pub(crate) armholes: &'a [ArmholeFit],
     /// How many pins and hem readings there are.
     pub(crate) pins: usize,
-    /// What has to be open for the seams.
+    /// What has to be open for the seams and the alterations beside them.
     pub(crate) openings: Vec<Open>,
     pace: Pace,
     pub(crate) drafts: Vec<Draft>,
 }
 
-/// The steps for the lines and hems of one fitting. A hem that waits for readings, or cannot be made as asked, has none.
+/// The steps for everything done in one fitting. A hem that waits for readings, or cannot be made as asked, has none.
 #[must_use]
 pub(crate) fn drafts(ordered: &Ordered<'_>, habits: &Habits) -> Vec<Draft> {
-    let Ordered { garment, works, armholes, pins, .. } = *ordered;
+    let Ordered { garment, works, armholes, pins, alterations, .. } = *ordered;
     let hems: Vec<&HemSolution> = ordered.hems.iter().filter(|hem| hem.is_solved()).collect();
-    let nothing = works.is_empty() && hems.is_empty();
+    let nothing = works.is_empty() && hems.is_empty() && alterations.is_empty();
     if garment.purpose == Purpose::Protective || (nothing && garment.purpose != Purpose::ChildNightwear) {
         return Vec::new();
     }
@@ -66,9 +71,10 @@ pub(crate) fn drafts(ordered: &Ordered<'_>, habits: &Habits) -> Vec<Draft> {
         habits,
         works,
         hems,
+        alterations,
         armholes,
         pins,
-        openings: openings(garment, habits, works),
+        openings: opened_too(openings(garment, habits, works), garment, alterations),
         pace: Pace::of(&garment.cloth),
         drafts: Vec::new(),
     };
@@ -77,7 +83,7 @@ pub(crate) fn drafts(ordered: &Ordered<'_>, habits: &Habits) -> Vec<Draft> {
         return builder.finished();
     }
     builder.before();
-    if !works.is_empty() {
+    if !works.is_empty() || !alterations.is_empty() {
         builder.seams();
     }
     builder.hems();
@@ -100,6 +106,40 @@ impl Builder<'_> {
     /// Hems are cut to length before the seams are sewn.
     pub(crate) fn hems_are_cut_first(&self) -> bool {
         self.habits.hem_when == HemWhen::First
+    }
+
+    /// The steps that each alteration brings along: after what has to be known, those past its marks once what it needs
+    /// open is open.
+    pub(crate) fn alter(&mut self) {
+        for done in self.alterations {
+            let opens = done.made.opens.iter().map(|open| open.what.opened_by());
+            let written = self.written_steps(|_| true);
+            let opened: Vec<StepKey> = opens.filter(|key| written.contains(key)).collect();
+            for draft in &done.made.drafts {
+                let draft = draft.clone().after(self.known());
+                let past_marks = draft.key.act.recipe().phase > Phase::Open;
+                self.add(if past_marks { draft.needs(opened.iter().copied()) } else { draft });
+            }
+        }
+    }
+
+    /// The alterations that need this open.
+    fn opened_for(&self, what: Opening) -> impl Iterator<Item = &Done> {
+        self.alterations.iter().filter(move |done| done.made.opens.iter().any(|open| open.what == what))
+    }
+
+    /// What is marked before this is opened.
+    pub(crate) fn marked_before(&self, open: &Open) -> Vec<StepKey> {
+        let is_line = self.works.iter().any(|work| open.seams.contains(&work.seam));
+        let lines = is_line.then_some(StepKey::whole(Act::Chalk));
+        let own = self.opened_for(open.what).flat_map(|done| done.steps(|phase| phase == Phase::Mark));
+        lines.into_iter().chain(own).collect()
+    }
+
+    /// What alterations do while this is open.
+    pub(crate) fn altered_before(&self, open: &Open) -> Vec<StepKey> {
+        let inside = |phase| matches!(phase, Phase::Trial | Phase::Make | Phase::Finish);
+        self.opened_for(open.what).flat_map(|done| done.steps(inside)).collect()
     }
 
     /// A length as it stands on the session's tape.
@@ -164,8 +204,10 @@ impl Builder<'_> {
             On::Hem(hem) | On::Feature(hem, ..) => Some(hem),
             _ => None,
         };
+        let own = |key| self.alterations.iter().filter(move |done| done.key == key).map(Done::vouched);
         let mut vouches = match draft.key.act.recipe().vouches {
             VouchesFor::Nothing => Vec::new(),
+            _ if let On::Alteration(key) = draft.key.on => own(key).collect(),
             VouchesFor::Opened => vec![Vouched::Opened { seams: draft.seams.clone() }],
             VouchesFor::Lines => self.lines_of(&draft.seams),
             VouchesFor::Hem => {
@@ -174,9 +216,14 @@ impl Builder<'_> {
             }
             VouchesFor::Everything => {
                 let hems = self.hems.iter().flat_map(|hem| hem.vouched());
-                self.lines_of(&[]).into_iter().chain(hems).collect()
+                let altered = self.alterations.iter().map(Done::vouched);
+                self.lines_of(&[]).into_iter().chain(hems).chain(altered).collect()
             }
         };
+        // All that is done is tried on.
+        if draft.key == StepKey::whole(Act::TryOn) {
+            vouches.extend(self.alterations.iter().map(Done::vouched));
+        }
         if let Some((seam, stays)) = draft.stop.as_ref().and_then(|facts| facts.stays) {
             vouches.push(Vouched::Allowance { seam, stays });
             vouches.push(self.inside(seam));

@@ -7,12 +7,15 @@
 
 use crate::pattern::Pattern;
 
+pub(crate) mod alteration;
 pub(crate) mod builder;
 pub(crate) mod crosswise;
 pub mod hem;
 mod offset;
 pub(crate) mod opening;
 pub(crate) mod seam;
+#[cfg(feature = "testing")]
+pub(crate) mod slimmed;
 
 /// Something done to a garment.
 ///

@@ -11,6 +11,7 @@ use crate::house::caution::Caution;
 use crate::unit::length::Length;
 
 /// What the conditions of a stop need to know.
+#[derive(Clone)]
 pub(crate) struct StopFacts {
     pub(crate) because: &'static str,
     /// The try-on that must have passed.
@@ -42,6 +43,7 @@ impl StopFacts {
     }
 }
 
+#[derive(Clone)]
 pub(crate) struct Draft {
     pub(crate) key: StepKey,
     pub(crate) title: String,

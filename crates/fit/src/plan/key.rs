@@ -6,7 +6,7 @@ use serde::{Serialize, Serializer};
 
 use super::act::Act;
 use crate::garment::side::Side;
-use crate::garment::{FeatureKind, Fixture, FixtureKind, HemName, SeamName};
+use crate::garment::{AlterationKey, FeatureKind, Fixture, FixtureKind, HemName, SeamName};
 
 /// What a step is done on.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash)]
@@ -21,6 +21,8 @@ pub enum On {
     Feature(HemName, FeatureKind, usize),
     /// Something in a seam; the first of its kind there, the second.
     Fixture(FixtureKind, SeamName, Option<Side>, usize),
+    /// What an alteration is about.
+    Alteration(AlterationKey),
 }
 
 /// The key of a step, by which it is ticked: `sew_outseam`, `mitre_hem_vent`.
@@ -70,6 +72,7 @@ impl fmt::Display for StepKey {
                 side.map_or(Ok(()), |side| write!(to, "_{}", side.words()))?;
                 counted(nth, to)
             }
+            On::Alteration(alteration) => write!(to, "_{alteration}"),
         }
     }
 }

@@ -24,6 +24,13 @@ pub(super) fn lapsed(lapse: Lapse, scale: Scale) -> String {
             format!("the turn-up of the {} became {}", hem.words(), scale.write(allowance))
         }
         Lapse::HemGone { hem } => format!("it was decided to leave the {} as it is", hem.words()),
+        Lapse::Altered { alteration, by: Some(by) } => {
+            format!("the {} was moved{}", alteration.words(), by_up_to(by, scale))
+        }
+        Lapse::Altered { alteration, by: None } => format!("the {} was decided on", alteration.words()),
+        Lapse::NotAltered { alteration } => {
+            format!("it was decided to do without the {}", alteration.words())
+        }
         Lapse::OpenFurther { seam } => format!("a line was drawn on the {}", seam.words()),
     }
 }

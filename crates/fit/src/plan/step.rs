@@ -84,7 +84,7 @@ impl StepPlace {
     /// The place of what is done on something, or to these seams.
     pub(crate) fn of(key: StepKey, seams: &[SeamName]) -> StepPlace {
         let (own, hem) = match key.on {
-            On::Garment => (None, None),
+            On::Garment | On::Alteration(_) => (None, None),
             On::Seam(seam) | On::Fixture(_, seam, ..) => (Some(seam), None),
             On::Hem(hem) | On::Feature(hem, ..) => (None, Some(hem)),
         };

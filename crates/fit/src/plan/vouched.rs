@@ -4,7 +4,7 @@ use serde::{Deserialize, Serialize};
 
 use crate::garment::hem_kind::HemKind;
 use crate::garment::side::Side;
-use crate::garment::{HemName, SeamName};
+use crate::garment::{AlterationKind, HemName, SeamName};
 use crate::line::Line;
 use crate::unit::length::Length;
 
@@ -66,6 +66,17 @@ pub enum Vouched {
     Opened {
         /// For the lines of these seams.
         seams: Vec<SeamName>,
+    },
+    /// How an alteration lies that is neither a line nor a hem.
+    Alteration {
+        /// What is done.
+        #[cfg_attr(feature = "schema", schema(value_type = String, min_length = 1, max_length = 40))]
+        alteration: AlterationKind,
+        /// Where on the garment.
+        #[cfg_attr(feature = "schema", schema(min_length = 1, max_length = 64))]
+        place: String,
+        /// Lengths that say how it lies.
+        lengths: Vec<Length>,
     },
     /// All of it as it was seen: the mark the step had then. It is looked up before it is kept.
     Seen {
@@ -131,6 +142,18 @@ pub enum Lapse {
         /// The hem.
         hem: HemName,
     },
+    /// An alteration lies elsewhere; by how much at most, where it was done before.
+    Altered {
+        /// What is done.
+        alteration: AlterationKind,
+        /// By how much at most.
+        by: Option<Length>,
+    },
+    /// An alteration is not done after all.
+    NotAltered {
+        /// What was to be done.
+        alteration: AlterationKind,
+    },
     /// It has to be open at one more seam.
     OpenFurther {
         /// The seam.
@@ -156,6 +179,7 @@ impl Vouched {
         match self {
             Vouched::Line { depths, .. } => depths.len() <= MOST_PLACES,
             Vouched::Fold { takes_up, .. } => takes_up.len() <= MOST_PLACES,
+            Vouched::Alteration { place, lengths, .. } => place.len() <= 64 && lengths.len() <= MOST_PLACES,
             Vouched::Opened { seams } => seams.len() <= SeamName::ALL.len(),
             Vouched::Seen { mark } => mark.len() == 16,
             Vouched::Allowance { .. } | Vouched::Inside { .. } | Vouched::TurnUp { .. } => true,
@@ -174,6 +198,10 @@ impl Vouched {
                 (a, b) == (c, d)
             }
             (Vouched::TurnUp { hem: a, .. }, Vouched::TurnUp { hem: b, .. }) => a == b,
+            (
+                Vouched::Alteration { alteration: a, place: b, .. },
+                Vouched::Alteration { alteration: c, place: d, .. },
+            ) => (a, b) == (c, d),
             (Vouched::Opened { .. }, Vouched::Opened { .. }) => true,
             _ => false,
         }
@@ -228,6 +256,12 @@ impl Vouched {
                 }
             }
             (Vouched::TurnUp { hem, .. }, _) => Some(Lapse::MadeOtherwise { hem: *hem }),
+            (Vouched::Alteration { alteration, lengths, .. }, was) => match was {
+                Some(Vouched::Alteration { lengths: was, .. }) => {
+                    moved(lengths, was).map(|by| Lapse::Altered { alteration: *alteration, by: Some(by) })
+                }
+                _ => Some(Lapse::Altered { alteration: *alteration, by: None }),
+            },
             (Vouched::Opened { seams }, was) => {
                 let open = match was {
                     Some(Vouched::Opened { seams }) => seams.as_slice(),
@@ -244,6 +278,7 @@ impl Vouched {
         match self {
             Vouched::Line { seam, .. } => Some(Lapse::LineGone { seam: *seam }),
             Vouched::Fold { hem, .. } | Vouched::TurnUp { hem, .. } => Some(Lapse::HemGone { hem: *hem }),
+            Vouched::Alteration { alteration, .. } => Some(Lapse::NotAltered { alteration: *alteration }),
             Vouched::Allowance { .. }
             | Vouched::Inside { .. }
             | Vouched::Opened { .. }
@@ -260,6 +295,7 @@ impl Vouched {
             Vouched::Inside { edges, .. } => edges.iter().flatten().map(|edge| edge.nm()).collect(),
             Vouched::Fold { takes_up, .. } => all(takes_up),
             Vouched::TurnUp { allowance, .. } => vec![allowance.nm()],
+            Vouched::Alteration { lengths, .. } => all(lengths),
             Vouched::Opened { .. } | Vouched::Seen { .. } => Vec::new(),
         }
     }
@@ -272,6 +308,7 @@ impl Vouched {
             Vouched::Inside { seam, .. } => format!("inside {}", seam.key()),
             Vouched::Fold { hem, side, .. } => format!("fold {} {}", hem.key(), side.words()),
             Vouched::TurnUp { hem, kind, .. } => format!("turn-up {} {kind:?}", hem.key()),
+            Vouched::Alteration { alteration, place, .. } => format!("{} {place}", alteration.key()),
             Vouched::Opened { seams } => seams.iter().map(|seam| seam.key()).collect::<Vec<_>>().join(" "),
             Vouched::Seen { mark } => mark.clone(),
         }
@@ -314,7 +351,9 @@ pub fn lapse(was: &[Vouched], is: &[Vouched], within: Length) -> Option<Lapse> {
         .filter(|each| !each.is_nothing(within) || find(was, each).is_some())
         .filter_map(|each| each.differs(find(was, each).as_ref(), within));
     let by = |lapse: &Lapse| match lapse {
-        Lapse::LineMoved { by, .. } | Lapse::FoldMoved { by, .. } => *by,
+        Lapse::LineMoved { by, .. } | Lapse::FoldMoved { by, .. } | Lapse::Altered { by: Some(by), .. } => {
+            *by
+        }
         // What is new or gone altogether is the greater change.
         _ => Length::from_mm(f64::from(u16::MAX)),
     };

@@ -1,5 +1,7 @@
-//! The fifth stage: the garment as it will be. Every line is sewn, then every hem is made.
+//! The fifth stage: the garment as it will be. Every line is sewn, then every alteration beside them done, then every
+//! hem is made.
 
+use super::alterations::{AlterationSolution, Wishes, wishes};
 use super::drawn::Drawn;
 use super::evened::{Evened, EvenedSeam, moves};
 use super::problem::Underarm;
@@ -15,6 +17,7 @@ use crate::house::rules::HouseRule;
 use crate::judge::letting_out::LetOut;
 use crate::line::{DepthLimit, Line, LineEnd, LineProblem, LineRefusal, Target, chalk_table};
 use crate::operation::Operation as _;
+use crate::operation::alteration::Done;
 use crate::operation::hem::HemSolution;
 use crate::operation::hem::apply::HemMade;
 use crate::operation::seam::lines::Lines;
@@ -42,7 +45,11 @@ pub(super) struct Altered {
     pub(super) seams: Vec<SeamSolution>,
     /// The lines that are sewn.
     pub(super) lines: Lines,
-    /// The panels with every line sewn, where they are drawn.
+    /// Every alteration beside lines and hems, as it is answered.
+    pub(super) alterations: Vec<AlterationSolution>,
+    /// Those that are done.
+    pub(super) done: Vec<Done>,
+    /// The panels with every line sewn and all of these done, where they are drawn.
     pub(super) sewn: Option<Pattern>,
     /// Every hem that is wanted.
     pub(super) hems: Vec<HemSolution>,
@@ -55,7 +62,8 @@ pub(super) struct Altered {
 pub(super) fn altered(drawn: &Drawn<'_>, evened: Evened) -> Altered {
     let mut sewing = Sewing { drawn, sewn: drawn.came.clone(), lines: Lines::default(), found: evened.found };
     let seams = sewing.lines_of(evened.seams);
-    let Sewing { sewn, lines, found, .. } = sewing;
+    let Sewing { sewn, lines, mut found, .. } = sewing;
+    let Wishes { alterations, done, sewn } = wishes(drawn, sewn, &mut found);
     let hems = drawn.hems(sewn.as_ref());
     let mut will_be = sewn.clone();
     for hem in &hems {
@@ -64,7 +72,7 @@ pub(super) fn altered(drawn: &Drawn<'_>, evened: Evened) -> Altered {
             will_be = Some(with_it);
         }
     }
-    Altered { seams, lines, sewn, hems, will_be, found }
+    Altered { seams, lines, alterations, done, sewn, hems, will_be, found }
 }
 
 /// A garment while its lines are sewn.

@@ -2,6 +2,7 @@
 
 use serde::Serialize;
 
+use super::alterations::AlterationSolution;
 use super::seam_solution::{LineOutcome, PinnableSeam, SeamSolution};
 use crate::finding::warning::Warning;
 use crate::judge::armhole::ArmholeFit;
@@ -52,6 +53,8 @@ pub struct Solution {
     pub hem_places: Vec<HemPlace>,
     /// What is wanted of them, worked out.
     pub hems: Vec<HemSolution>,
+    /// What is wished for beside lines and hems, worked out, in the order it is done.
+    pub alterations: Vec<AlterationSolution>,
     /// The sums kept with it, worked out.
     pub sums: Vec<KeptAnswer>,
     /// What this garment already says of a sum: its row of buttons, its waist, its hem.
@@ -69,10 +72,11 @@ pub struct Solution {
 }
 
 impl Solution {
-    /// True when every pinned seam has a line, and every hem that was asked for can be made.
+    /// True when every pinned seam has a line, and every hem and alteration that was asked for can be made.
     #[must_use]
     pub fn is_solved(&self) -> bool {
         self.hems.iter().all(|hem| hem.refused.is_none())
+            && self.alterations.iter().all(|alteration| alteration.refused.is_none())
             && self
                 .seams
                 .iter()

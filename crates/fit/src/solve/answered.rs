@@ -94,6 +94,7 @@ fn answered(
         insets: judged.insets,
         hem_places,
         hems: altered.hems,
+        alterations: altered.alterations,
         sums,
         plan,
         warnings,

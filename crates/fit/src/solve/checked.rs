@@ -4,11 +4,13 @@ use std::collections::BTreeSet;
 
 use crate::garment::Shape;
 use crate::house::habit::Habits;
+use crate::operation::alteration::{Alteration, Amiss};
 use crate::operation::hem::{HemAmiss, HemError};
 use crate::reading::pin::PinError;
 use crate::solve::job::{Fitting, Job};
 use crate::solve::job_error::{JOB_FORMAT, JobError, JobErrorCause, MOST_PINS};
 use crate::solve::job_place::JobPlace;
+use crate::words::{alteration_amiss, alteration_words};
 
 /// A job whose every field was looked at. What its pins mean is read later, on the panels.
 #[derive(Clone, Copy)]
@@ -65,7 +67,7 @@ pub(super) fn sound(job: &Job) -> Result<Checked<'_>, JobError> {
 impl Checked<'_> {
     /// What was read where its garment has no hem, or no seam to pin.
     pub(super) fn off_garment(&self) -> Vec<JobError> {
-        let Fitting { hems, pins, .. } = &self.job.fitting;
+        let Fitting { hems, pins, alterations, .. } = &self.job.fitting;
         let mut off = Vec::new();
         for (hem, wish) in hems.iter().enumerate() {
             if hems[..hem].iter().any(|other| other.hem == wish.hem) {
@@ -80,6 +82,17 @@ impl Checked<'_> {
                 JobError::at(place, error)
             }));
         }
+        for (alteration, wish) in alterations.iter().enumerate() {
+            let at = |field| JobPlace::Alteration { alteration, field };
+            if alterations[..alteration].iter().any(|other| other.key() == wish.key()) {
+                off.push(JobError::at(at("alteration"), JobErrorCause::Alteration(twice(wish))));
+                continue;
+            }
+            let scale = self.habits.scale;
+            off.extend(wish.altering().amiss(self.shape).into_iter().map(|Amiss { field, why }| {
+                JobError::at(at(field), JobErrorCause::Alteration(alteration_amiss(wish, &why, scale)))
+            }));
+        }
         let known = self.shape.pinnable();
         let unknown = pins.iter().enumerate().filter(|(_, pin)| !known.contains(&pin.seam));
         off.extend(unknown.map(|(pin, read)| {
@@ -87,4 +100,9 @@ impl Checked<'_> {
         }));
         off
     }
+}
+
+/// Two of one kind at one place.
+fn twice(wish: &Alteration) -> String {
+    format!("the {} is wished for twice; a fitting has one", alteration_words(wish))
 }

@@ -11,6 +11,7 @@ use crate::house::habit::{EveningChoice, OneSide};
 use crate::house::ranges;
 use crate::judge::ease::Intention;
 use crate::line::LineWish;
+use crate::operation::alteration::Alteration;
 use crate::operation::hem::{HemError, HemWish};
 use crate::plan::{Progress, Timing};
 use crate::reading::accepted::AcceptedDepth;
@@ -68,6 +69,9 @@ pub struct Fitting {
     /// What is wanted of its hems.
     #[serde(default)]
     pub hems: Vec<HemWish>,
+    /// What is wished for beside lines and hems.
+    #[serde(default, skip_serializing_if = "Vec::is_empty")]
+    pub alterations: Vec<Alteration>,
     /// Sums kept with it.
     #[serde(default)]
     pub sums: Vec<KeptSum>,
@@ -88,6 +92,7 @@ impl Fitting {
             progress: Progress::default(),
             form: None,
             hems: Vec::new(),
+            alterations: Vec::new(),
             sums: Vec::new(),
         }
     }
@@ -209,6 +214,19 @@ impl Garment {
         if let Some(above) = shape.lining.above {
             within("shape.lining.above", ranges::LINING_ABOVE, above.mm())?;
         }
+        self.check_features()?;
+        shape.check().map_err(|error| {
+            let path = match &error {
+                TemplateError::Implausible { name, .. } => format!("shape.flats.{}", serde_name(name)),
+                TemplateError::NoSuchSeam { .. } => "shape.seams".to_owned(),
+                _ => "shape.flats".to_owned(),
+            };
+            JobError::at(path, error)
+        })
+    }
+    /// Checks what stands near its hems.
+    fn check_features(&self) -> Result<(), JobError> {
+        let shape = &self.shape;
         for (i, feature) in shape.near_hems.iter().enumerate() {
             let path = |part: &str| format!("shape.near_hems[{i}].{part}");
             let what = feature.kind.words();
@@ -231,13 +249,6 @@ impl Garment {
                 within(path("pinned"), ranges::BUTTON_AT.from(from).up_to(to), pinned.mm())?;
             }
         }
-        shape.check().map_err(|error| {
-            let path = match &error {
-                TemplateError::Implausible { name, .. } => format!("shape.flats.{}", serde_name(name)),
-                TemplateError::NoSuchSeam { .. } => "shape.seams".to_owned(),
-                _ => "shape.flats".to_owned(),
-            };
-            JobError::at(path, error)
-        })
+        Ok(())
     }
 }

@@ -65,6 +65,9 @@ pub enum JobErrorCause {
     /// A hem wish no hem of its garment can have.
     #[error(transparent)]
     Hem(HemError),
+    /// An alteration this garment cannot have.
+    #[error("{0}")]
+    Alteration(String),
     /// A row that cannot keep clear of a place.
     #[error("no even row keeps clear of that place; change how many there are, or where one is pinned")]
     NoRow,

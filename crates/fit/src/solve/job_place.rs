@@ -32,6 +32,13 @@ pub enum JobPlace {
         /// The field.
         field: &'static str,
     },
+    /// A field of an alteration: `fitting.alterations[1].seam`.
+    Alteration {
+        /// Which in the list.
+        alteration: usize,
+        /// The field.
+        field: &'static str,
+    },
 }
 
 impl JobPlace {
@@ -39,9 +46,10 @@ impl JobPlace {
     #[must_use]
     pub fn own_field(&self) -> Option<&'static str> {
         match self {
-            JobPlace::Pin { field, .. } | JobPlace::Hem { field, .. } | JobPlace::Reading { field, .. } => {
-                Some(field)
-            }
+            JobPlace::Pin { field, .. }
+            | JobPlace::Hem { field, .. }
+            | JobPlace::Reading { field, .. }
+            | JobPlace::Alteration { field, .. } => Some(field),
             JobPlace::Field(_) | JobPlace::Asked(_) => None,
         }
     }
@@ -56,6 +64,9 @@ impl fmt::Display for JobPlace {
             JobPlace::Hem { hem, field } => write!(f, "fitting.hems[{hem}].{field}"),
             JobPlace::Reading { hem, reading, field } => {
                 write!(f, "fitting.hems[{hem}].readings[{reading}].{field}")
+            }
+            JobPlace::Alteration { alteration, field } => {
+                write!(f, "fitting.alterations[{alteration}].{field}")
             }
         }
     }

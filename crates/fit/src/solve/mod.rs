@@ -8,6 +8,7 @@
 //! ```
 
 pub(crate) mod admit;
+mod alterations;
 mod altered;
 mod answer;
 mod answered;
@@ -36,6 +37,7 @@ pub(crate) mod stray;
 pub(crate) mod summary;
 mod understood;
 
+pub use alterations::AlterationSolution;
 pub use answer::{RESULT_FORMAT, Solution};
 pub use answered::solve;
 pub use hems::hem_templates;

@@ -26,6 +26,7 @@ pub(super) fn planned(drawn: &Drawn<'_>, altered: &Altered, judged: &Judged) -> 
         garment: &job.garment,
         works: &works,
         hems: &altered.hems,
+        alterations: &altered.done,
         armholes: &judged.armholes,
         pins: job.fitting.pins.len() + readings,
     };

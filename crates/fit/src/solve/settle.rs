@@ -10,7 +10,7 @@ use crate::solve::job_error::JobError;
 use crate::solve::job_place::JobPlace;
 use crate::solve::stray::{Stray, StrayKind};
 use crate::solve::{Solution, solve};
-use crate::words::{hem_strays, pin_strays, reading_strays};
+use crate::words::{alteration_strays, alteration_words, hem_strays, pin_strays, reading_strays};
 
 /// A job as it is kept, without what strays, and its solution with what does. All that strays is found in one pass:
 /// first what its garment has no hem or seam for, then what is beyond the seams it has.
@@ -42,18 +42,20 @@ pub fn settle(job: &Job) -> Result<(Job, Solution), JobError> {
     }
 }
 
-/// A job without the pins, readings and wishes that errors are about.
+/// A job without the pins, readings, wishes and alterations that errors are about.
 fn without(job: &Job, errors: &[JobError]) -> Job {
     let mut left = job.clone();
     if errors.is_empty() {
         return left;
     }
     let (mut pins, mut hems, mut readings) = (BTreeSet::new(), BTreeSet::new(), BTreeSet::new());
+    let mut alterations = BTreeSet::new();
     for error in errors {
         match error.place {
             JobPlace::Pin { pin, .. } => drop(pins.insert(pin)),
             JobPlace::Hem { hem, .. } => drop(hems.insert(hem)),
             JobPlace::Reading { hem, reading, .. } => drop(readings.insert((hem, reading))),
+            JobPlace::Alteration { alteration, .. } => drop(alterations.insert(alteration)),
             JobPlace::Field(_) | JobPlace::Asked(_) => {}
         }
     }
@@ -63,6 +65,7 @@ fn without(job: &Job, errors: &[JobError]) -> Job {
     }
     keep(&mut fitting.hems, |hem| !hems.contains(&hem));
     keep(&mut fitting.pins, |pin| !pins.contains(&pin));
+    keep(&mut fitting.alterations, |alteration| !alterations.contains(&alteration));
     left
 }
 
@@ -97,6 +100,14 @@ fn stray(job: &Job, error: JobError) -> Result<Stray, JobError> {
             let wish = &fitting.hems[hem];
             let reading = &wish.readings[reading];
             (StrayKind::Reading, reading.id.clone(), reading_strays(wish.hem, reading, &error.cause))
+        }
+        JobPlace::Alteration { alteration, .. } => {
+            let wish = &fitting.alterations[alteration];
+            (
+                StrayKind::Alteration,
+                wish.key().to_string(),
+                alteration_strays(&alteration_words(wish), &error.cause),
+            )
         }
         JobPlace::Field(_) | JobPlace::Asked(_) => return Err(error),
     };

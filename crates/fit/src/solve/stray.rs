@@ -17,6 +17,8 @@ pub enum StrayKind {
     Reading,
     /// A whole hem’s wish.
     Hem,
+    /// An alteration beside lines and hems.
+    Alteration,
 }
 
 /// Something of a fitting that is on nothing of its garment. It takes no part in anything until it is read again
@@ -26,7 +28,7 @@ pub enum StrayKind {
 pub struct Stray {
     /// What it is.
     pub kind: StrayKind,
-    /// Its id: the pin's, the reading's, or the hem's name.
+    /// Its id: the pin's, the reading's, the hem's name, or the alteration's key.
     pub id: String,
     /// What and where it was, and why it is on nothing.
     pub words: String,
@@ -57,6 +59,12 @@ impl Stray {
                 let hem =
                     |fitting: &Fitting| fitting.hems.iter().find(|hem| hem.hem.key() == self.id).cloned();
                 hem(before).is_some_and(|was| Some(was) == hem(now))
+            }
+            StrayKind::Alteration => {
+                let wish = |fitting: &Fitting| {
+                    fitting.alterations.iter().find(|wish| wish.key().to_string() == self.id).cloned()
+                };
+                wish(before).is_some_and(|was| Some(was) == wish(now))
             }
         }
     }

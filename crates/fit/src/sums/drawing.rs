@@ -58,24 +58,24 @@ pub struct SumDrawing {
 }
 
 impl SumDrawing {
-    pub(super) fn line(&mut self, is: SumLineName, points: impl Into<Vec<[f64; 2]>>) {
+    pub(crate) fn line(&mut self, is: SumLineName, points: impl Into<Vec<[f64; 2]>>) {
         self.push(is, false, points.into());
     }
 
-    pub(super) fn area(&mut self, is: SumLineName, points: impl Into<Vec<[f64; 2]>>) {
+    pub(crate) fn area(&mut self, is: SumLineName, points: impl Into<Vec<[f64; 2]>>) {
         self.push(is, true, points.into());
     }
 
     /// A rectangle from its upper left corner to its lower right one.
-    pub(super) fn box_of(&mut self, is: SumLineName, [left, top]: [f64; 2], [right, bottom]: [f64; 2]) {
+    pub(crate) fn box_of(&mut self, is: SumLineName, [left, top]: [f64; 2], [right, bottom]: [f64; 2]) {
         self.area(is, [[left, top], [right, top], [right, bottom], [left, bottom]]);
     }
 
-    pub(super) fn over(&mut self, at: [f64; 2], words: String) {
+    pub(crate) fn over(&mut self, at: [f64; 2], words: String) {
         self.labels.push(SumLabel { at, words, below: false });
     }
 
-    pub(super) fn under(&mut self, at: [f64; 2], words: String) {
+    pub(crate) fn under(&mut self, at: [f64; 2], words: String) {
         self.labels.push(SumLabel { at, words, below: true });
     }
 

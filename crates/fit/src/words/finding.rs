@@ -1,5 +1,8 @@
 //! What was found, in sentences.
 
+use chrono::NaiveDate;
+
+use super::alteration::alteration_found;
 use super::beyond;
 use super::collision::collision_words;
 use super::hem_pair::{hem_pair_words, uneven_words};
@@ -8,13 +11,17 @@ use super::hem_waits::hem_waits;
 use super::inset::inset_words;
 use super::length_said::length_said;
 use super::seam_words::SeamWords;
+use crate::body::measures::MeasureName;
 use crate::finding::warning::{ToRead, Warning};
 use crate::finding::{Finding, InSeam, Limited, OneSideOnly, Refused, Unread};
 use crate::garment::side::Side;
-use crate::garment::{FixtureKind, FlatName, Purpose, SeamName};
+use crate::garment::{FixtureKind, FlatName, LevelName, Purpose, SeamName};
 use crate::house::caution::Caution;
 use crate::house::habit::Habits;
 use crate::house::rules::HouseRule;
+use crate::judge::armhole::ArmholeFit;
+use crate::judge::ease::FootThrough;
+use crate::judge::stride::Stride;
 use crate::unit::length::Length;
 
 /// A finding as the person is told.
@@ -127,10 +134,10 @@ impl Said<'_> {
             Finding::FlatsDisagree(error) => {
                 format!("{}. Until then lines are drawn, but no girths.", capital(error.to_string()))
             }
-            Finding::ForbiddenPurpose(purpose) => match purpose {
-                Purpose::ChildNightwear => Caution::ChildNightwear.words().to_owned(),
-                Purpose::Everyday | Purpose::Protective => Caution::Protective.words().to_owned(),
-            },
+            Finding::Alteration { wish, found } | Finding::AlterationRefused { wish, why: found } => {
+                alteration_found(wish, found, self.habits.scale)
+            }
+            Finding::ForbiddenPurpose(purpose) => forbidden(*purpose).to_owned(),
             Finding::ReadBeforeWash { washed: false } => "It was pinned before it was washed: mark the pins with thread, wash it, then fit it again. What is read now does not hold afterwards.".to_owned(),
             Finding::ReadBeforeWash { washed: true } => "It was washed after these pins were read: they do not hold any more. Fit it again and read it anew, then tick that.".to_owned(),
             Finding::SeamUnmeasured(seam) => format!(
@@ -141,18 +148,7 @@ impl Said<'_> {
                 format!("Every pin on the {} says nothing: it stays as it is.", seam.words())
             }
             Finding::NotRead { at, halved, read } => self.not_read(at, *halved, read),
-            Finding::Twist { seam, anchored } => {
-                let ask = if *anchored {
-                    "Centre front and back were anchored, so the body may be uneven (a high hip, a low side): keep both lines, or pin again."
-                } else {
-                    "Were centre front and back anchored? If not, the garment was dragged round: pin again. If they were, the body may be uneven: keep both lines."
-                };
-                format!(
-                    "Left and right differ by more than {} the same way all along the {}. {ask}",
-                    self.rule(HouseRule::TwistAsk),
-                    seam.words()
-                )
-            }
+            Finding::Twist { seam, anchored } => self.twist(*seam, *anchored),
             Finding::OneSideOnly(only) => one_side_only(only),
             Finding::LineRefused(refused) => self.refused(refused),
             Finding::Limited(limited) => self.limited(limited),
@@ -160,71 +156,22 @@ impl Said<'_> {
             Finding::Unmeasured { wearer } => {
                 format!("{wearer} has no measures yet: girths are computed, ease and verdicts wait for them.")
             }
-            Finding::MeasuresMissing { wearer, missing } => {
-                let missing: Vec<&str> = missing.iter().map(|name| name.words()).collect();
-                format!(
-                    "Not measured on {wearer}: {}. Those levels have a girth but no ease; measure them to know.",
-                    missing.join(", ")
-                )
-            }
-            Finding::MeasuresStale { wearer, taken_on, days } => format!(
-                "{wearer} was measured on {taken_on}, more than {days:.0} days before this fitting; measure again before trusting the ease."
-            ),
-            Finding::Strains { level, cannot, ease, floor } => format!(
-                "The {} {cannot}: {} of ease, and it needs {} at least. Move pins out there, or let the seam out.",
-                level.words(),
-                write(ease),
-                write(floor)
-            ),
+            Finding::MeasuresMissing { wearer, missing } => measures_missing(wearer, missing),
+            Finding::MeasuresStale { wearer, taken_on, days } => measures_stale(wearer, *taken_on, *days),
+            Finding::Strains { level, cannot, ease, floor } => self.strains(*level, cannot, [*ease, *floor]),
             Finding::Seated(seated) => self.seated(seated),
-            Finding::Foot(foot) => {
-                let (opening, around) = (write(&foot.opening), write(&foot.foot));
-                let (goes, act) = if foot.passes {
-                    ("The foot gets through", "")
-                } else {
-                    ("The foot will not get through", " Take in less below the knee, or leave a slit.")
-                };
-                format!(
-                    "{goes}: the {} opens to {opening} and heel and instep measure {around}.{act}",
-                    foot.level.words()
-                )
-            }
+            Finding::Foot(foot) => self.foot(foot),
             Finding::PutOn(check) => check.words.clone(),
             Finding::Length { said, .. } => length_said(*said, self.habits.scale),
-            Finding::Armhole(fit) => {
-                let side = fit.side.map_or(String::new(), |side| format!("On the {}: ", side.words()));
-                format!("{side}{}", fit.words)
-            }
+            Finding::Armhole(fit) => armhole(fit),
             Finding::Inset(inset) => inset_words(inset, self.habits.scale),
             Finding::LacingClosed(level) => format!(
                 "At the {} the laced edges already meet: nothing is left to tighten. Take the seams in there, or pad.",
                 level.words()
             ),
-            Finding::LacingPanel { panel, gap, overlap } => format!(
-                "A modesty panel has to be {} wide: the widest gap of {} and {} under each edge. Loosen the lacing at numbness or breathlessness.",
-                write(panel),
-                write(gap),
-                write(overlap)
-            ),
-            Finding::Stride(stride) => {
-                let act = match &stride.slit {
-                    Some(slit) => format!("A slit or vent {} high gives it, or a wider hem", write(slit)),
-                    None => "It wants a wider hem".to_owned(),
-                };
-                format!(
-                    "The hem will not let you step: {} above the floor a step of {} takes {} round, and it has {}. {act}.",
-                    write(&stride.height),
-                    self.rule(HouseRule::Stride),
-                    write(&stride.needs),
-                    write(&stride.girth)
-                )
-            }
-            Finding::LeansFar { seam, level } => format!(
-                "At the {} the {} leans more than half over, so a pin there moves the girth by more than it is deep, and less surely. Measure the {} round once it is tacked.",
-                level.words(),
-                seam.words(),
-                level.words()
-            ),
+            Finding::LacingPanel { panel, gap, overlap } => self.lacing_panel([*panel, *gap, *overlap]),
+            Finding::Stride(stride) => self.stride(stride),
+            Finding::LeansFar { seam, level } => leans_far(*seam, *level),
             Finding::BackShare(total) => format!(
                 "The centre back alone takes {}: the side seams will swing back. Pin some of it at the sides.",
                 write(total)
@@ -233,89 +180,16 @@ impl Said<'_> {
                 "The centre back takes {}; back pockets come that much closer at their height. Look at them in the mirror.",
                 write(total)
             ),
-            Finding::BackGap { left, gap, reads_as_one } => {
-                let act = if *reads_as_one {
-                    "That reads as one pocket: take some of it at the side seams instead."
-                } else {
-                    "Look at them from behind when it is tried on."
-                };
-                format!("Between the back pockets {} is left at most of {}. {act}", write(left), write(gap))
-            }
+            Finding::BackGap { left, gap, reads_as_one } => self.back_gap([*left, *gap], *reads_as_one),
             Finding::Crease(shift) => format!(
                 "Only the outseam moves, so the crease and the side pockets shift {} inward at the deepest point. Share with the inseam below the crotch if that shows.",
                 write(shift)
             ),
-            Finding::LegShift(shift) => {
-                let way = if shift.is_positive() { "inward" } else { "outward" };
-                format!(
-                    "The middle of each leg moves {} {way}, and the crease with it: half of what outseam and inseam differ.",
-                    self.write(shift.abs())
-                )
-            }
-            Finding::FixtureLimits { kind, seam, most } => {
-                let (kind, seam) = (*kind, seam.words());
-                match kind {
-                    FixtureKind::Match => format!(
-                        "A pattern meets across the {seam}, and beyond {} it is seen not to: lay it together before it is pinned to sew.",
-                        write(most)
-                    ),
-                    FixtureKind::Pocket => format!(
-                        "The pocket in the {seam} lies where the line runs: it comes out and goes back, and its mouth loses what the seam loses. The hand still has to go in."
-                    ),
-                    FixtureKind::Zip | FixtureKind::Buttons | FixtureKind::Label => format!(
-                        "The {} in the {seam} lies where the line runs: it is taken out before and set back after.",
-                        kind.words()
-                    ),
-                }
-            }
-            Finding::CrossLength { seam, takes: [start, end], girths } => {
-                let [from, to] = match seam {
-                    SeamName::Shoulder => ["at the neck", "at the armhole"],
-                    SeamName::Yoke => ["at the centre back", "at the armhole"],
-                    _ => ["at the centre front", "at the centre back"],
-                };
-                let shown: Vec<String> = girths
-                    .iter()
-                    .filter(|(_, by)| self.habits.scale.shows(*by))
-                    .map(|(level, by)| {
-                        let way = if by.is_negative() { "smaller" } else { "larger" };
-                        format!("the {} {} {way}", level.words(), write(&by.abs()))
-                    })
-                    .collect();
-                let girths = match shown.split_last() {
-                    None => "; no girth changes".to_owned(),
-                    Some((last, [])) => format!("; other cloth comes to lie at the levels, which makes {last}"),
-                    Some((last, rest)) => format!(
-                        "; other cloth comes to lie at the levels, which makes {} and {last}",
-                        rest.join(", ")
-                    ),
-                };
-                format!(
-                    "The {} takes {} of length {from} and {} {to}{girths}. The hem rises as much: look at it from the side.",
-                    seam.words(),
-                    write(start),
-                    write(end)
-                )
-            }
-            Finding::WaistCrossed(seams) => {
-                let names: Vec<&str> = seams.iter().map(|seam| seam.words()).collect();
-                let go = if names.len() > 1 { "go" } else { "goes" };
-                format!(
-                    "The {} {go} through the waist seam: what is above and below it loses the same there. Open it a little to either side, and check that darts and zip still meet.",
-                    names.join(" and the ")
-                )
-            }
-            Finding::Traces { seam, looked } => {
-                let inside = if *looked {
-                    ""
-                } else {
-                    " Nobody has looked how much is inside: open the lining or the hem and measure before you count on it."
-                };
-                format!(
-                    "Letting out the {} may show the old stitching, needle holes and a faded or crisp fold. Unpick a short stretch and look first.{inside}",
-                    seam.words()
-                )
-            }
+            Finding::LegShift(shift) => self.leg_shift(*shift),
+            Finding::FixtureLimits { kind, seam, most } => self.fixture_limits(*kind, *seam, *most),
+            Finding::CrossLength { seam, takes, girths } => self.cross_length(*seam, *takes, girths),
+            Finding::WaistCrossed(seams) => waist_crossed(seams),
+            Finding::Traces { seam, looked } => traces(*seam, *looked),
             Finding::HemWaits { waits, wearer, .. } => hem_waits(*waits, wearer),
             Finding::HemRefused { refusal, turned, .. } => {
                 hem_refused(*refusal, turned.as_deref(), self.habits.scale)
@@ -324,16 +198,144 @@ impl Said<'_> {
             Finding::HemPair { hem, said } => hem_pair_words(*said, *hem, self.habits.scale),
             Finding::HemSplayed { turned, .. } => turned.words.join(" "),
             Finding::HemBlocked { by, .. } => collision_words(by, self.habits.scale),
-            Finding::HemShrinks { share, .. } => format!(
-                "Not washed yet; a swatch lost {:.1} %. Fold and cut line stand lower by as much, so that it is right once it is washed. Wash it only when it is sewn; or wash it first, say so on its sheet, and the lines move.",
-                100.0 * share
+            Finding::HemShrinks { share, .. } => hem_shrinks(*share),
+            Finding::HemTrips { above } => self.hem_trips(*above),
+        }
+    }
+
+    fn twist(&self, seam: SeamName, anchored: bool) -> String {
+        let ask = if anchored {
+            "Centre front and back were anchored, so the body may be uneven (a high hip, a low side): keep both lines, or pin again."
+        } else {
+            "Were centre front and back anchored? If not, the garment was dragged round: pin again. If they were, the body may be uneven: keep both lines."
+        };
+        format!(
+            "Left and right differ by more than {} the same way all along the {}. {ask}",
+            self.rule(HouseRule::TwistAsk),
+            seam.words()
+        )
+    }
+
+    fn foot(&self, foot: &FootThrough) -> String {
+        let (opening, around) = (self.write(foot.opening), self.write(foot.foot));
+        let (goes, act) = if foot.passes {
+            ("The foot gets through", "")
+        } else {
+            ("The foot will not get through", " Take in less below the knee, or leave a slit.")
+        };
+        format!(
+            "{goes}: the {} opens to {opening} and heel and instep measure {around}.{act}",
+            foot.level.words()
+        )
+    }
+
+    fn lacing_panel(&self, [panel, gap, overlap]: [Length; 3]) -> String {
+        format!(
+            "A modesty panel has to be {} wide: the widest gap of {} and {} under each edge. Loosen the lacing at numbness or breathlessness.",
+            self.write(panel),
+            self.write(gap),
+            self.write(overlap)
+        )
+    }
+
+    fn stride(&self, stride: &Stride) -> String {
+        let act = match &stride.slit {
+            Some(slit) => format!("A slit or vent {} high gives it, or a wider hem", self.write(*slit)),
+            None => "It wants a wider hem".to_owned(),
+        };
+        format!(
+            "The hem will not let you step: {} above the floor a step of {} takes {} round, and it has {}. {act}.",
+            self.write(stride.height),
+            self.rule(HouseRule::Stride),
+            self.write(stride.needs),
+            self.write(stride.girth)
+        )
+    }
+
+    fn back_gap(&self, [left, gap]: [Length; 2], reads_as_one: bool) -> String {
+        let act = if reads_as_one {
+            "That reads as one pocket: take some of it at the side seams instead."
+        } else {
+            "Look at them from behind when it is tried on."
+        };
+        format!("Between the back pockets {} is left at most of {}. {act}", self.write(left), self.write(gap))
+    }
+
+    fn leg_shift(&self, shift: Length) -> String {
+        let way = if shift.is_positive() { "inward" } else { "outward" };
+        format!(
+            "The middle of each leg moves {} {way}, and the crease with it: half of what outseam and inseam differ.",
+            self.write(shift.abs())
+        )
+    }
+
+    fn fixture_limits(&self, kind: FixtureKind, seam: SeamName, most: Length) -> String {
+        let seam = seam.words();
+        match kind {
+            FixtureKind::Match => format!(
+                "A pattern meets across the {seam}, and beyond {} it is seen not to: lay it together before it is pinned to sew.",
+                self.write(most)
             ),
-            Finding::HemTrips { above } => format!(
-                "Finished it is {} above the floor at its lowest. {}",
-                write(above),
-                Caution::Trip.words()
+            FixtureKind::Pocket => format!(
+                "The pocket in the {seam} lies where the line runs: it comes out and goes back, and its mouth loses what the seam loses. The hand still has to go in."
+            ),
+            FixtureKind::Zip | FixtureKind::Buttons | FixtureKind::Label => format!(
+                "The {} in the {seam} lies where the line runs: it is taken out before and set back after.",
+                kind.words()
             ),
         }
+    }
+
+    fn cross_length(
+        &self,
+        seam: SeamName,
+        [start, end]: [Length; 2],
+        girths: &[(LevelName, Length)],
+    ) -> String {
+        let [from, to] = match seam {
+            SeamName::Shoulder => ["at the neck", "at the armhole"],
+            SeamName::Yoke => ["at the centre back", "at the armhole"],
+            _ => ["at the centre front", "at the centre back"],
+        };
+        let shown: Vec<String> = girths
+            .iter()
+            .filter(|(_, by)| self.habits.scale.shows(*by))
+            .map(|(level, by)| {
+                let way = if by.is_negative() { "smaller" } else { "larger" };
+                format!("the {} {} {way}", level.words(), self.write(by.abs()))
+            })
+            .collect();
+        let girths = match shown.split_last() {
+            None => "; no girth changes".to_owned(),
+            Some((last, [])) => format!("; other cloth comes to lie at the levels, which makes {last}"),
+            Some((last, rest)) => format!(
+                "; other cloth comes to lie at the levels, which makes {} and {last}",
+                rest.join(", ")
+            ),
+        };
+        format!(
+            "The {} takes {} of length {from} and {} {to}{girths}. The hem rises as much: look at it from the side.",
+            seam.words(),
+            self.write(start),
+            self.write(end)
+        )
+    }
+
+    fn strains(&self, level: LevelName, cannot: &str, [ease, floor]: [Length; 2]) -> String {
+        format!(
+            "The {} {cannot}: {} of ease, and it needs {} at least. Move pins out there, or let the seam out.",
+            level.words(),
+            self.write(ease),
+            self.write(floor)
+        )
+    }
+
+    fn hem_trips(&self, above: Length) -> String {
+        format!(
+            "Finished it is {} above the floor at its lowest. {}",
+            self.write(above),
+            Caution::Trip.words()
+        )
     }
 
     fn not_read(&self, at: &[f64], halved: bool, read: &Unread) -> String {
@@ -442,4 +444,67 @@ pub(super) fn capital(mut words: String) -> String {
         words[..1].make_ascii_uppercase();
     }
     words
+}
+
+fn forbidden(purpose: Purpose) -> &'static str {
+    match purpose {
+        Purpose::ChildNightwear => Caution::ChildNightwear.words(),
+        Purpose::Everyday | Purpose::Protective => Caution::Protective.words(),
+    }
+}
+
+fn measures_missing(wearer: &str, missing: &[MeasureName]) -> String {
+    let missing: Vec<&str> = missing.iter().map(|name| name.words()).collect();
+    format!(
+        "Not measured on {wearer}: {}. Those levels have a girth but no ease; measure them to know.",
+        missing.join(", ")
+    )
+}
+
+fn waist_crossed(seams: &[SeamName]) -> String {
+    let names: Vec<&str> = seams.iter().map(|seam| seam.words()).collect();
+    let go = if names.len() > 1 { "go" } else { "goes" };
+    format!(
+        "The {} {go} through the waist seam: what is above and below it loses the same there. Open it a little to either side, and check that darts and zip still meet.",
+        names.join(" and the ")
+    )
+}
+
+fn traces(seam: SeamName, looked: bool) -> String {
+    let inside = if looked {
+        ""
+    } else {
+        " Nobody has looked how much is inside: open the lining or the hem and measure before you count on it."
+    };
+    format!(
+        "Letting out the {} may show the old stitching, needle holes and a faded or crisp fold. Unpick a short stretch and look first.{inside}",
+        seam.words()
+    )
+}
+
+fn leans_far(seam: SeamName, level: LevelName) -> String {
+    format!(
+        "At the {} the {} leans more than half over, so a pin there moves the girth by more than it is deep, and less surely. Measure the {} round once it is tacked.",
+        level.words(),
+        seam.words(),
+        level.words()
+    )
+}
+
+fn hem_shrinks(share: f64) -> String {
+    format!(
+        "Not washed yet; a swatch lost {:.1} %. Fold and cut line stand lower by as much, so that it is right once it is washed. Wash it only when it is sewn; or wash it first, say so on its sheet, and the lines move.",
+        100.0 * share
+    )
+}
+
+fn measures_stale(wearer: &str, taken_on: NaiveDate, days: f64) -> String {
+    format!(
+        "{wearer} was measured on {taken_on}, more than {days:.0} days before this fitting; measure again before trusting the ease."
+    )
+}
+
+fn armhole(fit: &ArmholeFit) -> String {
+    let side = fit.side.map_or(String::new(), |side| format!("On the {}: ", side.words()));
+    format!("{side}{}", fit.words)
 }

@@ -23,6 +23,11 @@ pub(crate) fn reading_strays(hem: HemName, reading: &HemReading, why: &impl Disp
     on_nothing(format_args!("The reading round the {} at {:.0}°", hem.words(), reading.at), why)
 }
 
+/// An alteration of what is gone.
+pub(crate) fn alteration_strays(words: &str, why: &impl Display) -> String {
+    on_nothing(format_args!("The {words}"), why)
+}
+
 /// A hem that is gone.
 pub(crate) fn hem_strays(hem: HemName, why: &impl Display) -> String {
     on_nothing(format_args!("What was wanted of the {}", hem.words()), why)

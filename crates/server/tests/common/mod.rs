@@ -4,7 +4,9 @@
 
 pub mod chance;
 
+use std::io::{BufRead, BufReader};
 use std::net::TcpListener;
+use std::sync::mpsc::{Receiver, channel};
 use std::time::Duration;
 
 use serde_json::{Value, json};
@@ -150,6 +152,28 @@ impl Client {
     pub fn put(&self, path: &str, version: Option<&str>, body: &Value) -> Answer {
         self.send("PUT", path, version, Some(body.clone()))
     }
+}
+
+/// How long a change is waited for on a machine that is busy with something else.
+pub const SOON: Duration = Duration::from_secs(20);
+
+/// The changes of a fitting that a browser hears of since a line, as they come.
+pub fn follow(client: &Client, fitting: &str, since: i64) -> Receiver<Value> {
+    let (tell, heard) = channel();
+    let agent = client.agent.clone();
+    let url = client.url_of(&format!("/api/v1/fittings/{fitting}/changes?since={since}"));
+    std::thread::spawn(move || {
+        let Ok(answer) = agent.get(&url).call() else { return };
+        assert_eq!(answer.content_type(), "text/event-stream");
+        for line in BufReader::new(answer.into_reader()).lines().map_while(Result::ok) {
+            if let Some(data) = line.strip_prefix("data: ")
+                && tell.send(serde_json::from_str(data).expect("JSON")).is_err()
+            {
+                return;
+            }
+        }
+    });
+    heard
 }
 
 /// A workroom with the example's garment, its first fitting begun and nothing read.

@@ -135,6 +135,7 @@ pub fn pinned(garment: Uuid, depths: &[i64]) -> FittingRecord {
                 layers: Vec::new(),
             }),
             hems: vec![hemmed()],
+            alterations: Vec::new(),
             sums: vec![KeptSum {
                 id: "s1".into(),
                 note: "gathers of the cuff".into(),

@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useMemo } from "react";
 import { useSearchParams } from "react-router";
+import { Alterations } from "../../alterations/Alterations";
 import type { Of } from "../../api/client";
 import { Balance } from "../../cloth/Balance";
 import { Panels } from "../../cloth/Panels";
@@ -49,6 +50,7 @@ export default function Chalk({ id, draft, job, solution }: AtWork) {
         <p>Read some pins at the Mirror first. What is known already:</p>
         <Minds id={id} warnings={solution.warnings} />
         <Balance levels={solution.levels} />
+        <Alterations alterations={solution.alterations} onChange={draft.change} />
       </div>
     );
   }
@@ -99,6 +101,7 @@ export default function Chalk({ id, draft, job, solution }: AtWork) {
         </div>
         <div>{panels.length > 0 && <Panels panels={panels} seam={seam.seam} />}</div>
       </div>
+      <Alterations alterations={solution.alterations} onChange={draft.change} />
       <section aria-label="Balance" className="stack">
         <h2>What every level will measure</h2>
         {solution.levels.length > 0 && <Balance levels={solution.levels} />}

@@ -14,4 +14,6 @@ mod toile;
 mod trial;
 pub(crate) mod work;
 
+#[cfg(feature = "testing")]
+pub(crate) use sewn::sew;
 pub(crate) use sewn::{CarriedLine, SeamLine, Wanted};

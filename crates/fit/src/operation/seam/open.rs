@@ -94,7 +94,7 @@ impl Builder<'_> {
                 draft
             }
         };
-        self.add(draft.on_seams(open.seams.iter().copied()).needs([StepKey::whole(Act::Chalk)]));
+        self.add(draft.on_seams(open.seams.iter().copied()).needs(self.marked_before(open)));
     }
 
     /// What hangs from the waist seam.

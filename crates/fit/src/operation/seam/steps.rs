@@ -97,17 +97,33 @@ impl Builder<'_> {
             .map(StepKey::whole)
     }
 
-    /// Every step of the seams, from the chalk to the last closing.
+    /// Every step of the seams and of the alterations beside them, from the chalk to the last closing.
     pub(crate) fn seams(&mut self) {
-        self.chalk();
+        let lines = !self.works.is_empty();
+        if lines {
+            self.chalk();
+        }
         for open in self.openings.clone() {
             self.open(&open);
         }
-        self.settle_caps();
-        self.try_lines();
+        if lines {
+            self.settle_caps();
+            self.try_lines();
+        }
+        self.alter();
         if self.garment.source == Source::Toile {
             return;
         }
+        if lines {
+            self.sew_lines();
+        }
+        for open in self.openings.clone() {
+            self.close(&open);
+        }
+    }
+
+    /// Cutting, sewing, trimming, finishing and pressing along the lines.
+    fn sew_lines(&mut self) {
         self.cut_band();
         let works = self.works;
         for work in works {
@@ -117,9 +133,6 @@ impl Builder<'_> {
         self.finish_and_press();
         if self.shape.lined && self.garment.source.is_sewn() {
             self.take_in_lining();
-        }
-        for open in self.openings.clone() {
-            self.close(&open);
         }
     }
 

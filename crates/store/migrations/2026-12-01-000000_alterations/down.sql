@@ -1,0 +1,1 @@
+ALTER TABLE fitting DROP COLUMN alterations;
