@@ -13,6 +13,6 @@ pub use job_file::{JobFileError, read_job, write_job, write_solution};
 pub use put_right::put_right;
 pub use schema::{job_schema, workroom_schema};
 pub use workroom_file::{
-    HeldFitting, HungGarment, LARGEST_WORKROOM, NamedJob, StepWork, WORKROOM_FORMAT, Workroom,
-    WorkroomFileError, read_workroom, write_workroom,
+    HeldFitting, HungGarment, LARGEST_WORKROOM, StepWork, WORKROOM_FORMAT, Workroom, WorkroomFileError,
+    read_workroom, write_workroom,
 };

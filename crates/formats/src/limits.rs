@@ -3,6 +3,7 @@
 
 use std::collections::HashSet;
 use std::fmt;
+use std::io::Read;
 use std::ops::RangeInclusive;
 
 use serde::de::{DeserializeSeed, Deserializer, MapAccess, SeqAccess, Visitor};
@@ -110,8 +111,22 @@ fn most(lists: &[(&str, usize)], name: &str) -> Option<usize> {
 /// # Errors
 /// [`Beyond`] with the first value beyond a limit.
 pub fn look_over(json: &[u8], lists: &[(&str, usize)]) -> Result<(), Beyond> {
+    looked_over(serde_json::Deserializer::from_slice(json), lists)
+}
+
+/// The same of JSON that is read as it is looked over.
+///
+/// # Errors
+/// [`Beyond`] with the first value beyond a limit.
+pub fn look_over_read(json: impl Read, lists: &[(&str, usize)]) -> Result<(), Beyond> {
+    looked_over(serde_json::Deserializer::from_reader(json), lists)
+}
+
+fn looked_over<'de>(
+    mut reader: serde_json::Deserializer<impl serde_json::de::Read<'de>>,
+    lists: &[(&str, usize)],
+) -> Result<(), Beyond> {
     let mut found = None;
-    let mut reader = serde_json::Deserializer::from_slice(json);
     // An error is either the limit that was found, or bad JSON.
     let _ = Look { path: "", name: "", lists, found: &mut found }.deserialize(&mut reader);
     found.map_or(Ok(()), Err)

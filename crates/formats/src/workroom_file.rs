@@ -1,13 +1,13 @@
 //! A whole workroom in one file: a zip with `workroom.json`, which holds everything, and beside it a job file of
 //! each fitting, for whoever wants just that.
 
-use std::io::{Cursor, Read, Write};
+use std::io::{BufReader, Cursor, Read, Write};
 
 use chrono::NaiveDate;
 use serde::{Deserialize, Serialize};
 use thiserror::Error;
 use vemble_fit::plan::Work;
-use vemble_fit::{Fitting, Garment, Habits, Job, Wearer};
+use vemble_fit::{Fitting, Garment, Habits, JOB_FORMAT, Job, Wearer};
 use zip::write::SimpleFileOptions;
 use zip::{CompressionMethod, DateTime, ZipArchive, ZipWriter};
 
@@ -18,8 +18,13 @@ use crate::limits;
 pub const WORKROOM_FORMAT: &str = "vemble-workroom/1";
 /// The name of what holds everything.
 const INSIDE: &str = "workroom.json";
-/// Largest file read, and the largest that what is in it may unpack to, in bytes: thousands of fittings.
+/// Largest file, in bytes.
 pub const LARGEST_WORKROOM: usize = 64 * 1024 * 1024;
+/// The largest that what holds everything may unpack to, in bytes: five thousand garments, each pinned in full three
+/// times, and half as much again.
+pub const LARGEST_INSIDE: usize = 4 * LARGEST_WORKROOM;
+/// The same for all that is in a file: each job repeats what is said once inside.
+const LARGEST_UNPACKED: u64 = 8 * LARGEST_INSIDE as u64;
 
 /// Everything of a workroom. Who wears what is told by position, so that the same workroom is the same file wherever
 /// it is kept.
@@ -81,7 +86,11 @@ pub struct StepWork {
 #[derive(Debug, Error, PartialEq, Eq)]
 pub enum WorkroomFileError {
     /// It is larger than any workroom.
-    #[error("it is larger than {} MiB, which no workroom is", LARGEST_WORKROOM / (1024 * 1024))]
+    #[error(
+        "it is larger than {} MiB, or {} unpacked, which no workroom is",
+        mib(LARGEST_WORKROOM),
+        mib(LARGEST_INSIDE)
+    )]
     TooLarge,
     /// It is no zip, or a damaged one.
     #[error("it is no zip file, or a damaged one: {0}")]
@@ -110,42 +119,71 @@ pub enum WorkroomFileError {
     },
 }
 
-/// A job of a workroom with the name of its garment and the number of its fitting.
-pub struct NamedJob {
-    /// The garment's name.
-    pub garment: String,
-    /// The fitting's number.
-    pub number: i32,
-    /// The job.
-    pub job: Job,
+const fn mib(bytes: usize) -> usize {
+    bytes / (1024 * 1024)
 }
 
-/// Writes a workroom: the same bytes for the same workroom.
+impl Workroom {
+    /// A fitting of a garment as a job of its own.
+    fn job(&self, hung: &HungGarment, held: &HeldFitting) -> Job {
+        let wearer = hung.wearer.and_then(|at| self.wearers.get(at));
+        Job {
+            format: JOB_FORMAT.to_owned(),
+            wearer: wearer.map_or_else(|| "its wearer".to_owned(), |wearer| wearer.name.clone()),
+            body: wearer.and_then(|wearer| wearer.body_on(held.fitting.held_on).cloned()),
+            habits: self.habits.clone(),
+            garment: hung.garment.clone(),
+            fitting: held.fitting.clone(),
+            timings: Vec::new(),
+        }
+    }
+}
+
+/// Writes a workroom, and beside it the job of each fitting: the same bytes for the same workroom.
 ///
 /// # Errors
 /// [`WorkroomFileError::TooLarge`] where it is larger than could be read again.
-pub fn write_workroom(workroom: &Workroom, jobs: &[NamedJob]) -> Result<Vec<u8>, WorkroomFileError> {
-    let mut text = serde_json::to_string_pretty(workroom).map_err(damaged)?;
-    text.push('\n');
-    if text.len() > LARGEST_WORKROOM {
-        return Err(WorkroomFileError::TooLarge);
-    }
+pub fn write_workroom(workroom: &Workroom) -> Result<Vec<u8>, WorkroomFileError> {
     let mut zip = ZipWriter::new(Cursor::new(Vec::new()));
     // No time of day: it would make two files of one workroom.
     let options = SimpleFileOptions::default()
         .compression_method(CompressionMethod::Deflated)
         .last_modified_time(DateTime::default());
-    let mut add = |name: &str, text: &str| -> Result<(), WorkroomFileError> {
-        zip.start_file(name, options).map_err(damaged)?;
-        zip.write_all(text.as_bytes()).map_err(damaged)
-    };
-    add(INSIDE, &text)?;
-    for (at, NamedJob { garment, number, job }) in jobs.iter().enumerate() {
-        // The position keeps two garments of one name apart.
-        let name = format!("jobs/{:03} {}, fitting {number}.vemble.json", at + 1, plain(garment));
-        add(&name, &write_job(job))?;
+    zip.start_file(INSIDE, options).map_err(damaged)?;
+    let mut inside = Counted { into: &mut zip, count: 0 };
+    serde_json::to_writer(&mut inside, workroom).map_err(damaged)?;
+    inside.write_all(b"\n").map_err(damaged)?;
+    if inside.count > LARGEST_INSIDE as u64 {
+        return Err(WorkroomFileError::TooLarge);
     }
-    Ok(zip.finish().map_err(damaged)?.into_inner())
+    let held = workroom.garments.iter().flat_map(|hung| hung.fittings.iter().map(move |held| (hung, held)));
+    for (at, (hung, held)) in held.enumerate() {
+        // The position keeps two garments of one name apart.
+        let (at, name, number) = (at + 1, plain(&hung.garment.name), held.number);
+        zip.start_file(format!("jobs/{at:03} {name}, fitting {number}.vemble.json"), options)
+            .map_err(damaged)?;
+        zip.write_all(write_job(&workroom.job(hung, held)).as_bytes()).map_err(damaged)?;
+    }
+    let bytes = zip.finish().map_err(damaged)?.into_inner();
+    if bytes.len() > LARGEST_WORKROOM { Err(WorkroomFileError::TooLarge) } else { Ok(bytes) }
+}
+
+/// What is written on its way, counted.
+struct Counted<W> {
+    into: W,
+    count: u64,
+}
+
+impl<W: Write> Write for Counted<W> {
+    fn write(&mut self, bytes: &[u8]) -> std::io::Result<usize> {
+        let written = self.into.write(bytes)?;
+        self.count += written as u64;
+        Ok(written)
+    }
+
+    fn flush(&mut self) -> std::io::Result<()> {
+        self.into.flush()
+    }
 }
 
 /// A name that every file system takes.
@@ -157,7 +195,8 @@ fn damaged(error: impl std::fmt::Display) -> WorkroomFileError {
     WorkroomFileError::Damaged(error.to_string())
 }
 
-/// Reads a workroom, whole or not at all.
+/// Reads a workroom, whole or not at all. It is unpacked as it is read, once for each look, so that a large one is
+/// never in memory as text.
 ///
 /// # Errors
 /// [`WorkroomFileError`] with the reason.
@@ -166,48 +205,51 @@ pub fn read_workroom(bytes: &[u8]) -> Result<Workroom, WorkroomFileError> {
         return Err(WorkroomFileError::TooLarge);
     }
     let mut zip = ZipArchive::new(Cursor::new(bytes)).map_err(damaged)?;
-    let inside = match zip.by_name(INSIDE) {
-        Err(zip::result::ZipError::FileNotFound) => return Err(WorkroomFileError::Foreign),
-        inside => inside.map_err(damaged)?,
-    };
-    let mut text = Vec::new();
-    // However small it is packed, no more is unpacked than a workroom may be.
-    inside.take(LARGEST_WORKROOM as u64 + 1).read_to_end(&mut text).map_err(damaged)?;
-    if text.len() > LARGEST_WORKROOM {
-        return Err(WorkroomFileError::TooLarge);
-    }
-    check_format(&text)?;
-    check_beside(&mut zip)?;
-    limits::look_over(&text, &limits::WORKROOM_LISTS).map_err(WorkroomFileError::Beyond)?;
-    serde_json::from_slice(&text).map_err(|error| {
+    inside(&mut zip)?;
+    check_unpacked(&mut zip)?;
+    check_format(inside(&mut zip)?)?;
+    limits::look_over_read(inside(&mut zip)?, &limits::WORKROOM_LISTS).map_err(WorkroomFileError::Beyond)?;
+    serde_json::from_reader(inside(&mut zip)?).map_err(|error| {
         let said = error.to_string();
         let message = said.rsplit_once(" at line ").map_or(said.as_str(), |(message, _)| message).to_owned();
         WorkroomFileError::Unreadable { line: error.line(), column: error.column(), message }
     })
 }
 
-/// Reads what lies beside, so that a file that is damaged there is not taken for a whole one. Each job repeats what
-/// is said once inside: together they may be a few times as large.
-fn check_beside(zip: &mut ZipArchive<Cursor<&[u8]>>) -> Result<(), WorkroomFileError> {
-    let mut left = 8 * LARGEST_WORKROOM as u64;
+/// What holds everything, from its beginning.
+fn inside<'a, 'b>(
+    zip: &'a mut ZipArchive<Cursor<&'b [u8]>>,
+) -> Result<impl Read + use<'a, 'b>, WorkroomFileError> {
+    match zip.by_name(INSIDE) {
+        Err(zip::result::ZipError::FileNotFound) => Err(WorkroomFileError::Foreign),
+        inside => Ok(BufReader::new(inside.map_err(damaged)?)),
+    }
+}
+
+/// Unpacks all of it once, so that a file that is damaged anywhere is not taken for a whole one, and nothing is
+/// unpacked that is larger than it may be, however small it is packed.
+fn check_unpacked(zip: &mut ZipArchive<Cursor<&[u8]>>) -> Result<(), WorkroomFileError> {
+    let mut left = LARGEST_UNPACKED;
     for at in 0..zip.len() {
         let entry = zip.by_index(at).map_err(damaged)?;
-        left -= std::io::copy(&mut entry.take(left), &mut std::io::sink()).map_err(damaged)?;
-        if left == 0 {
+        let most = if entry.name() == INSIDE { LARGEST_INSIDE as u64 } else { left };
+        let size = std::io::copy(&mut entry.take(most + 1), &mut std::io::sink()).map_err(damaged)?;
+        if size > most {
             return Err(WorkroomFileError::TooLarge);
         }
+        left = left.saturating_sub(size);
     }
     Ok(())
 }
 
-fn check_format(text: &[u8]) -> Result<(), WorkroomFileError> {
+fn check_format(inside: impl Read) -> Result<(), WorkroomFileError> {
     #[derive(Deserialize)]
     struct Head {
         #[serde(default)]
         format: String,
     }
     // What is no JSON at all is said where it is read.
-    let Ok(Head { format }) = serde_json::from_slice(text) else { return Ok(()) };
+    let Ok(Head { format }) = serde_json::from_reader(inside) else { return Ok(()) };
     let version = |format: &str| {
         let (name, version) = format.rsplit_once('/')?;
         Some((name.to_owned(), version.parse::<u32>().ok()?))
@@ -228,7 +270,7 @@ mod tests {
 
     const EXAMPLE: &[u8] = include_bytes!("../../../docs/examples/barn-dance-trousers.vemble.json");
 
-    fn workroom() -> (Workroom, Vec<NamedJob>) {
+    fn workroom() -> (Workroom, Job) {
         let job: Job = serde_json::from_slice(EXAMPLE).expect("the example");
         let fitting = HeldFitting { number: 1, fitting: job.fitting.clone(), works: Vec::new() };
         let hung = HungGarment {
@@ -244,7 +286,7 @@ mod tests {
             wearers: vec![wearer],
             garments: vec![hung],
         };
-        (workroom, vec![NamedJob { garment: job.garment.name.clone(), number: 1, job }])
+        (workroom, job)
     }
 
     fn zipped(name: &str, text: &[u8]) -> Vec<u8> {
@@ -256,20 +298,20 @@ mod tests {
 
     #[test]
     fn a_workroom_written_and_read_is_the_same_and_so_are_its_bytes() {
-        let (workroom, jobs) = workroom();
-        let bytes = write_workroom(&workroom, &jobs).expect("written");
+        let (workroom, job) = workroom();
+        let bytes = write_workroom(&workroom).expect("written");
         assert_eq!(read_workroom(&bytes).expect("read"), workroom);
-        assert_eq!(write_workroom(&read_workroom(&bytes).expect("read"), &jobs).expect("again"), bytes);
+        assert_eq!(write_workroom(&read_workroom(&bytes).expect("read")).expect("again"), bytes);
         let mut zip = ZipArchive::new(Cursor::new(&bytes)).expect("a zip");
         let mut beside = String::new();
         zip.by_index(1).expect("a job").read_to_string(&mut beside).expect("text");
-        assert_eq!(crate::read_job(beside.as_bytes()).expect("a job"), jobs[0].job);
+        assert_eq!(crate::read_job(beside.as_bytes()).expect("a job"), job);
     }
 
     #[test]
     fn what_is_no_workroom_says_why() {
-        let (workroom, jobs) = workroom();
-        let bytes = write_workroom(&workroom, &jobs).expect("written");
+        let (workroom, _) = workroom();
+        let bytes = write_workroom(&workroom).expect("written");
         let why = |bytes: &[u8]| read_workroom(bytes).expect_err("refused").to_string();
         assert!(why(b"a letter").contains("no zip file"), "{}", why(b"a letter"));
         assert!(why(&bytes[..bytes.len() / 2]).contains("damaged"));
@@ -287,16 +329,18 @@ mod tests {
 
     #[test]
     fn a_small_file_that_unpacks_to_a_huge_one_is_refused() {
-        let bytes = zipped(INSIDE, &vec![b' '; LARGEST_WORKROOM + 2]);
+        let bytes = zipped(INSIDE, &vec![b' '; LARGEST_INSIDE + 1]);
         assert!(bytes.len() < LARGEST_WORKROOM / 100, "it is packed");
         assert_eq!(read_workroom(&bytes), Err(WorkroomFileError::TooLarge));
+        let most = zipped(INSIDE, &vec![b' '; LARGEST_INSIDE]);
+        assert!(matches!(read_workroom(&most), Err(WorkroomFileError::Unreadable { .. })), "it was unpacked");
     }
 
     proptest! {
         #[test]
         fn no_bytes_make_it_panic(cut in any::<prop::sample::Index>(), byte in any::<u8>()) {
-            let (workroom, jobs) = workroom();
-            let mut bytes = write_workroom(&workroom, &jobs).expect("written");
+            let (workroom, _) = workroom();
+            let mut bytes = write_workroom(&workroom).expect("written");
             let at = cut.index(bytes.len());
             let _ = read_workroom(&bytes[..at]);
             bytes[at] = byte;

@@ -295,7 +295,12 @@ impl Problem {
     /// A workroom file that cannot be read.
     pub fn workroom_file(error: &WorkroomFileError) -> Problem {
         if *error == WorkroomFileError::TooLarge {
-            return Problem::too_large(vemble_formats::LARGEST_WORKROOM);
+            return Problem::new(
+                StatusCode::PAYLOAD_TOO_LARGE,
+                "request.too_large",
+                "That is too large",
+                format!("There is no workroom file of it: {error}. Nothing was changed."),
+            );
         }
         Problem::nonsense(
             "workroom.unreadable",

@@ -113,6 +113,8 @@ impl Restores {
         self.is(account, Stage::LookedOver, [0, 0]);
         let read = read_workroom(&bytes).map_err(|error| Problem::workroom_file(&error))?;
         drop(bytes);
+        // Before minutes are spent on what is in it; it is looked at again when it is written.
+        backup::is_empty(&mut store.conn()?, account)?;
         let everything =
             workroom::look_over(read, &mut |done, of| self.is(account, Stage::LookedOver, [done, of]))
                 .map_err(|error| Problem::nonsense("workroom.nonsense", error.path, error.why))?;

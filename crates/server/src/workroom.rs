@@ -6,10 +6,9 @@ use std::ops::RangeInclusive;
 use uuid::Uuid;
 use vemble_fit::{Fitting, JOB_FORMAT, Job, JobError, settle};
 use vemble_formats::{
-    HeldFitting, HungGarment, NamedJob, StepWork, WORKROOM_FORMAT, Workroom, WorkroomFileError,
-    write_workroom,
+    HeldFitting, HungGarment, StepWork, WORKROOM_FORMAT, Workroom, WorkroomFileError, write_workroom,
 };
-use vemble_store::{Everything, FittingRecord, GarmentRecord, Works};
+use vemble_store::{Everything, FittingRecord, GarmentRecord};
 
 /// Minutes a step may be estimated at.
 const MINUTES: RangeInclusive<f64> = 0.0..=10_000.0;
@@ -28,67 +27,30 @@ pub struct CannotRestore {
 ///
 /// # Errors
 /// [`WorkroomFileError::TooLarge`].
-pub fn write(everything: &Everything) -> Result<Vec<u8>, WorkroomFileError> {
-    let mut jobs = Vec::new();
-    let wearers: HashMap<Uuid, usize> =
+pub fn write(everything: Everything) -> Result<Vec<u8>, WorkroomFileError> {
+    let at: HashMap<Uuid, usize> =
         everything.wearers.iter().enumerate().map(|(at, (id, _))| (*id, at)).collect();
-    let mut fittings: HashMap<Uuid, Vec<&(Uuid, FittingRecord, Works)>> = HashMap::new();
-    for each in &everything.fittings {
-        fittings.entry(each.1.garment).or_default().push(each);
+    let mut fittings: HashMap<Uuid, Vec<HeldFitting>> = HashMap::new();
+    for (_, fitted, works) in everything.fittings {
+        let works = works.into_iter().map(|(step, (work, estimate))| StepWork { step, work, estimate });
+        fittings.entry(fitted.garment).or_default().push(HeldFitting {
+            number: fitted.number,
+            fitting: fitted.fitting.in_order(),
+            works: works.collect(),
+        });
     }
-    let garments = everything
-        .garments
-        .iter()
-        .map(|(id, record)| {
-            let wearer = record.wearer.and_then(|worn_by| wearers.get(&worn_by).copied());
-            let held = fittings.remove(id).unwrap_or_default();
-            let fittings = held
-                .into_iter()
-                .map(|(_, fitted, works)| {
-                    jobs.push(NamedJob {
-                        garment: record.garment.name.clone(),
-                        number: fitted.number,
-                        job: job(everything, record, wearer, fitted),
-                    });
-                    let works = works
-                        .iter()
-                        .map(|(step, (work, estimate))| StepWork {
-                            step: step.clone(),
-                            work: *work,
-                            estimate: *estimate,
-                        })
-                        .collect();
-                    HeldFitting { number: fitted.number, fitting: fitted.fitting.clone().in_order(), works }
-                })
-                .collect();
-            HungGarment { wearer, due_on: record.due_on, garment: record.garment.clone(), fittings }
-        })
-        .collect();
-    let workroom = Workroom {
+    let garments = everything.garments.into_iter().map(|(id, record)| HungGarment {
+        wearer: record.wearer.and_then(|worn_by| at.get(&worn_by).copied()),
+        due_on: record.due_on,
+        garment: record.garment,
+        fittings: fittings.remove(&id).unwrap_or_default(),
+    });
+    write_workroom(&Workroom {
         format: WORKROOM_FORMAT.to_owned(),
-        habits: everything.habits.clone(),
-        wearers: everything.wearers.iter().map(|(_, wearer)| wearer.clone()).collect(),
-        garments,
-    };
-    write_workroom(&workroom, &jobs)
-}
-
-fn job(
-    everything: &Everything,
-    record: &GarmentRecord,
-    wearer: Option<usize>,
-    fitted: &FittingRecord,
-) -> Job {
-    let wearer = wearer.map(|at| &everything.wearers[at].1);
-    Job {
-        format: JOB_FORMAT.to_owned(),
-        wearer: wearer.map_or_else(|| "its wearer".to_owned(), |wearer| wearer.name.clone()),
-        body: wearer.and_then(|wearer| wearer.body_on(fitted.fitting.held_on).cloned()),
-        habits: everything.habits.clone(),
-        garment: record.garment.clone(),
-        fitting: fitted.fitting.clone(),
-        timings: Vec::new(),
-    }
+        habits: everything.habits,
+        garments: garments.collect(),
+        wearers: everything.wearers.into_iter().map(|(_, wearer)| wearer).collect(),
+    })
 }
 
 /// Everything of a file, looked over, with ids of its own: the workroom it came from may still be in this house.

@@ -70,6 +70,21 @@ fn works(conn: &mut PgConnection, account: AccountId) -> Result<BTreeMap<Uuid, W
     Ok(works)
 }
 
+/// Looks whether a workroom has nothing in it, so that a file can be put in.
+///
+/// # Errors
+/// [`StoreError::Refused`] where somebody or something is in it already.
+pub fn is_empty(conn: &mut Conn, account: AccountId) -> Result<(), StoreError> {
+    let people: i64 = wearer::table.filter(wearer::account_id.eq(account.0)).count().get_result(conn)?;
+    let hung: i64 = garment::table.filter(garment::account_id.eq(account.0)).count().get_result(conn)?;
+    if people + hung > 0 {
+        return Err(StoreError::Refused(
+            "this workroom has people or garments in it; restore into a new one",
+        ));
+    }
+    Ok(())
+}
+
 /// Puts everything into a workroom that has nothing in it, all of it or nothing. `told` hears how many people, garments
 /// and fittings were, of how many.
 ///
@@ -90,13 +105,7 @@ pub fn restore(
     conn.transaction(|conn| {
         // Who restores twice at once restores once.
         crate::version::one_at_a_time(conn, account.0)?;
-        let people: i64 = wearer::table.filter(wearer::account_id.eq(account.0)).count().get_result(conn)?;
-        let hung: i64 = garment::table.filter(garment::account_id.eq(account.0)).count().get_result(conn)?;
-        if people + hung > 0 {
-            return Err(StoreError::Refused(
-                "this workroom has people or garments in it; restore into a new one",
-            ));
-        }
+        is_empty(conn, account)?;
         let version = accounts::get(conn, account)?.habits.version;
         accounts::put_habits(conn, account, &everything.habits, Expected::Version(version))?;
         for (id, wearer) in &everything.wearers {

@@ -55,7 +55,7 @@ pub mod account {
 }
 /// A whole workroom.
 pub mod backup {
-    pub use crate::backups::{read, restore};
+    pub use crate::backups::{is_empty, read, restore};
 }
 /// Fittings of a garment.
 pub mod fitting {

@@ -43,7 +43,7 @@ fn open(of: &Whose) -> Result<(Conn, AccountId), Failed> {
 
 fn write(of: &Whose, file: &Path) -> Result<String, Failed> {
     let (mut conn, id) = open(of)?;
-    let bytes = workroom::write(&kept::read(&mut conn, id)?)?;
+    let bytes = workroom::write(kept::read(&mut conn, id)?)?;
     // The backup of last month is not written over by a slip.
     let mut how = OpenOptions::new();
     how.write(true).create_new(true);

@@ -35,7 +35,7 @@ async fn save_workroom(app: Data<App>, SignedIn(account): SignedIn) -> Result<Ht
     let bytes = app
         .gather(account, move |conn| {
             let everything = backup::read(conn, account)?;
-            workroom::write(&everything).map_err(|error| Problem::workroom_file(&error))
+            workroom::write(everything).map_err(|error| Problem::workroom_file(&error))
         })
         .await?;
     let disposition = ContentDisposition {
