@@ -36,6 +36,12 @@ impl Screen {
     pub const fn of(width: u32, height: u32) -> Screen {
         Screen { width, height, touch: width < 800 }
     }
+
+    /// Its width and height in pixels.
+    #[must_use]
+    pub const fn size(&self) -> [u32; 2] {
+        [self.width, self.height]
+    }
 }
 
 /// A laptop on the sewing table.

@@ -239,7 +239,12 @@ async fn trousers_are_pinned_chalked_and_ready_for_the_bench() {
     compare_with(&browser, &larger).await;
 
     let sheet = browser.download(&format!("/api/v1/fittings/{fitting}/sheet.pdf")).await;
-    assert!(sheet.starts_with(b"%PDF-") && sheet.len() > 10_000, "{} bytes", sheet.len());
+    let sheet = String::from_utf8_lossy(&sheet).into_owned();
+    let a4 = sheet.matches("/MediaBox [0 0 595.2756 841.8898]").count();
+    assert!(
+        sheet.starts_with("%PDF-") && a4 >= 3,
+        "tables, order and the line at full size: {a4} pages of A4"
+    );
     follow_the_order_to_its_stop(&browser).await;
 
     // Signing out ends it; signing in again finds everything as it was left.

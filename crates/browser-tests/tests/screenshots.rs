@@ -2,10 +2,11 @@
 
 use std::path::PathBuf;
 
-use vemble_browser_tests::{Browser, DESK, PHONE, Workroom, demo_fitting};
+use vemble_browser_tests::{Browser, DESK, PHONE, Screen, Workroom, demo_fitting};
 
 struct Camera {
     browser: Browser,
+    screen: Screen,
     folder: Option<PathBuf>,
 }
 
@@ -20,7 +21,7 @@ impl Camera {
     /// Takes a picture of what is on the screen.
     async fn keep(&self, name: &str) {
         let picture = self.browser.screenshot().await;
-        assert!(picture.starts_with(b"\x89PNG") && picture.len() > 10_000, "{name}");
+        assert_eq!(size(&picture), self.screen.size(), "{name}");
         if let Some(folder) = &self.folder {
             std::fs::create_dir_all(folder).expect("a folder");
             std::fs::write(folder.join(name).with_extension("png"), picture).expect("written");
@@ -28,12 +29,22 @@ impl Camera {
     }
 }
 
+/// Width and height in pixels, as a picture's first chunk has them.
+fn size(picture: &[u8]) -> [u32; 2] {
+    assert!(picture.starts_with(b"\x89PNG") && picture[12..16] == *b"IHDR", "it is a picture");
+    [16, 20].map(|at| u32::from_be_bytes(picture[at..at + 4].try_into().expect("four bytes")))
+}
+
 #[tokio::test]
 async fn every_main_view_has_its_picture() {
     let folder = std::env::var_os("VEMBLE_SCREENSHOTS").map(PathBuf::from);
     let workroom = Workroom::demo();
     let fitting = |number, place: &str| format!("/fittings/{}/{place}", demo_fitting(number));
-    let desk = Camera { browser: Browser::open_demo(&workroom.url, DESK).await, folder: folder.clone() };
+    let desk = Camera {
+        browser: Browser::open_demo(&workroom.url, DESK).await,
+        screen: DESK,
+        folder: folder.clone(),
+    };
     desk.take("rail", "/", "Free time against what is due").await;
     desk.take("mirror", &fitting(301, "mirror"), "11 pins read").await;
     desk.take("chalk", &fitting(301, "chalk"), "What every level will measure").await;
@@ -62,10 +73,14 @@ async fn every_main_view_has_its_picture() {
     desk.browser.keys("\n").await;
     desk.browser.see("Pin this garment like it").await;
     desk.keep("copy").await;
-    let phone = Camera { browser: Browser::open_demo(&workroom.url, PHONE).await, folder: folder.clone() };
+    let phone = Camera {
+        browser: Browser::open_demo(&workroom.url, PHONE).await,
+        screen: PHONE,
+        folder: folder.clone(),
+    };
     phone.take("hem-phone", &fitting(318, "ring"), "8 places read").await;
     phone.take("mirror-phone", &fitting(312, "mirror"), "26 pins read").await;
-    let friend = Camera { browser: Browser::open(&workroom.url, PHONE).await, folder };
+    let friend = Camera { browser: Browser::open(&workroom.url, PHONE).await, screen: PHONE, folder };
     desk.browser.goto(&fitting(301, "mirror")).await;
     desk.browser.see("11 pins read").await;
     let words = desk.browser.invite().await;

@@ -3,7 +3,7 @@
 mod common;
 
 use common::numbers::depth_at;
-use common::{TAPES, any_garment, job, mm, pin, shape_seams};
+use common::{TAPES, another, any_garment, job, mm, pin, shape_seams};
 use proptest::prelude::*;
 use std::collections::BTreeSet;
 use vemble_fit::ease::Intention;
@@ -204,8 +204,8 @@ proptest! {
     fn an_echo_says_what_the_line_of_its_pin_does((shape, seam, station, depth) in one_pin()) {
         prop_assume!(!seam.name.is_crosswise());
         let job = pinned(&shape, &seam, &[(station, depth)]);
-        let Ok(solution) = solve(&job) else { return Ok(()) };
-        let Some(_) = drawn(&solution, &seam) else { return Ok(()) };
+        let Ok(solution) = solve(&job) else { return another() };
+        let Some(_) = drawn(&solution, &seam) else { return another() };
         let own = solution.seams.iter().find(|each| each.seam == seam.name).expect("the seam");
         let echo = &own.pins[0].echo;
         let row = solution.levels.iter().find(|row| echo.contains(&format!("{} ", row.girth.level.words())));
@@ -243,10 +243,10 @@ proptest! {
     #[test]
     fn a_level_moved_beyond_the_pins_is_said((shape, seam, station, depth) in one_pin(), gap in 40.0f64..120.0) {
         let pins = [(station, depth), ((station + gap).min(seam.length), depth)];
-        let Ok(solution) = solve(&pinned(&shape, &seam, &pins)) else { return Ok(()) };
-        let Some(line) = drawn(&solution, &seam) else { return Ok(()) };
-        let Ok(pattern) = shape.pattern(&Habits::default()) else { return Ok(()) };
-        let Some([edge, _]) = pattern.edges(seam.name) else { return Ok(()) };
+        let Ok(solution) = solve(&pinned(&shape, &seam, &pins)) else { return another() };
+        let Some(line) = drawn(&solution, &seam) else { return another() };
+        let Ok(pattern) = shape.pattern(&Habits::default()) else { return another() };
+        let Some([edge, _]) = pattern.edges(seam.name) else { return another() };
         let own = About::from(seam.name);
         let found = solution.warnings.iter().filter(|each| each.code == "line.unpinned" && each.about == own).count();
         for row in &solution.levels {
@@ -280,7 +280,7 @@ proptest! {
         let upper = if free { LineEnd::RunOff } else { LineEnd::Taper { at: 1400.0 } };
         let target = vec![Target::read(700.0 + 0.3 * station, depth)];
         let asked = common::line_problem(1600.0, target, LineEnd::Taper { at: 700.0 + 0.3 * station - fade }, upper);
-        let Some(lone) = LoneLine::of(&asked) else { return Ok(()) };
+        let Some(lone) = LoneLine::of(&asked) else { return another() };
         let line = asked.solve().expect("a line");
         for i in 0..=160 {
             let at = f64::from(i) * 10.0;
@@ -317,7 +317,7 @@ proptest! {
         depth in -14.0f64..14.0, steep in 8.0f64..16.0, share in 0.01f64..1.0, below in 0.01f64..1.0, both in any::<bool>(),
     ) {
         let asked = two_ways(depth, steep, [both.then_some(below), Some(share)]);
-        let Some(lone) = LoneLine::of(&asked) else { return Ok(()) };
+        let Some(lone) = LoneLine::of(&asked) else { return another() };
         let line = asked.solve().expect("a line");
         // Of each way it may be a quarter of a millimetre beside it, and all of them to one side.
         for i in 0..=160 {

@@ -101,8 +101,11 @@ fn every_line_stays_among_its_pins_and_every_number_is_one() {
 
 #[test]
 fn the_garment_in_a_mirror_has_its_lines_in_the_mirror() {
-    for (name, job) in jobs() {
+    let (mut kept, all) = (0, jobs());
+    let wanted = all.len() * 9 / 10;
+    for (name, job) in all {
         let Ok(solution) = solve(&job) else { continue };
+        kept += 1;
         let mut mirrored = job.clone();
         for pin in &mut mirrored.fitting.pins {
             pin.side = match pin.side {
@@ -120,12 +123,16 @@ fn the_garment_in_a_mirror_has_its_lines_in_the_mirror() {
             }
         }
     }
+    assert!(kept >= wanted, "only {kept} could be worked out");
 }
 
 #[test]
 fn a_tape_in_another_unit_draws_the_same_line() {
-    for (n, (name, job)) in jobs().into_iter().enumerate() {
+    let (mut kept, all) = (0, jobs());
+    let wanted = all.len() * 9 / 10;
+    for (n, (name, job)) in all.into_iter().enumerate() {
         let Ok(solution) = solve(&job) else { continue };
+        kept += 1;
         let mut other = job.clone();
         other.habits.scale = scales()[(n + 3) % 5];
         let other = solve(&other).expect("as much as the first");
@@ -134,4 +141,5 @@ fn a_tape_in_another_unit_draws_the_same_line() {
             assert!((ends(&one) - ends(&another)).abs() < 0.3, "{name} {seam}");
         }
     }
+    assert!(kept >= wanted, "only {kept} could be worked out");
 }

@@ -2,8 +2,8 @@
 
 mod common;
 
-use common::line_problem as problem;
 use common::spline::Spline;
+use common::{another, line_problem as problem};
 use proptest::prelude::*;
 use proptest::strategy::ValueTree;
 use proptest::test_runner::TestRunner;
@@ -205,7 +205,10 @@ fn a_pin_added_on_the_line_changes_nothing() {
     let mut runner = TestRunner::deterministic();
     let strategy = (ladder(), 0.02f64..0.98);
     let mut moved = Vec::new();
+    let mut tried = 0;
     while moved.len() < 3 * SEAMS {
+        tried += 1;
+        assert!(tried < 12 * SEAMS, "only {} of {tried} say anything", moved.len());
         let (asked, share) = strategy.new_tree(&mut runner).expect("a ladder").current();
         let Ok(line) = asked.solve() else { continue };
         let (low, high) = line.reach();
@@ -237,7 +240,10 @@ fn a_finer_mesh_moves_nothing() {
     let mut runner = TestRunner::deterministic();
     let strategy = (prop::collection::vec(2.0f64..20.0, 2..6), 12.0f64..60.0);
     let mut moved = Vec::new();
+    let mut tried = 0;
     while moved.len() < SEAMS {
+        tried += 1;
+        assert!(tried < 3 * SEAMS, "only {} of {tried} say anything", moved.len());
         let (depths, near) = strategy.new_tree(&mut runner).expect("a ladder").current();
         let pin = |(i, depth): (usize, &f64)| Target::read(100.0 + near + 120.0 * i as f64, *depth);
         let length = 250.0 + 120.0 * depths.len() as f64;
@@ -297,7 +303,7 @@ proptest! {
             _ => LineEnd::Hold { from: hold },
         };
         let asked = problem(length, targets, end(lower, 20.0, 40.0), end(upper, length - 20.0, length - 40.0));
-        let Ok(line) = asked.solve() else { return Ok(()) };
+        let Ok(line) = asked.solve() else { return another() };
         let (deep, out) = beyond(&asked, &line);
         prop_assert!(deep <= 1.0 + 1e-3, "{deep} deeper than its pins: {asked:?}");
         prop_assert!(out <= 1e-3, "lets out {out}");
@@ -318,7 +324,7 @@ proptest! {
         targets[at] = Target::read(targets[at].station, 0.0);
         let length = 300.0 + gap * depths.len() as f64;
         let asked = problem(length, targets, LineEnd::RunOff, LineEnd::RunOff);
-        let Ok(line) = asked.solve() else { return Ok(()) };
+        let Ok(line) = asked.solve() else { return another() };
         let end = line.at(asked.targets[at].station);
         prop_assert!(end.depth.abs() < 1e-6 && end.slope.abs() < 1e-6, "{end:?}");
         if at + 1 == depths.len() {
@@ -348,8 +354,8 @@ proptest! {
     ) {
         let targets = vec![Target::read(400.0, depth), Target::read(400.0 + gap, second)];
         let asked = problem(1000.0, targets, LineEnd::Taper { at: 400.0 - room }, LineEnd::RunOff);
-        let Err(refusal) = asked.solve() else { return Ok(()) };
-        let LineRefusal::NoRoomToFade { station, longer, shallower, .. } = &refusal else { return Ok(()) };
+        let Err(refusal) = asked.solve() else { return another() };
+        let LineRefusal::NoRoomToFade { station, longer, shallower, .. } = &refusal else { return another() };
         if let Some((works, proposal)) = shallower {
             let line = proposal.put_to(&asked).solve().expect("what is proposed can be sewn");
             prop_assert!((line.depth(*station) - works).abs() < 0.1, "sewn {} for {works}", line.depth(*station));

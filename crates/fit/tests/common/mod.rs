@@ -79,7 +79,22 @@ pub fn cases_kept() -> Vec<(String, Job)> {
 /// `VEMBLE_SEARCH` times as many when somebody goes looking (`make hunt`).
 pub fn cases(count: u32) -> ProptestConfig {
     let times = std::env::var("VEMBLE_SEARCH").ok().and_then(|times| times.parse().ok()).unwrap_or(1);
-    ProptestConfig { failure_persistence: None, cases: count * times, ..ProptestConfig::default() }
+    let cases = count * times;
+    ProptestConfig {
+        failure_persistence: None,
+        cases,
+        max_global_rejects: 2 * cases + 16,
+        ..ProptestConfig::default()
+    }
+}
+
+/// For a generated case that says nothing of the property: another is made in its place, and where fewer than a third say
+/// anything the property fails.
+///
+/// # Errors
+/// Always: that is how the case is passed over.
+pub fn another() -> Result<(), TestCaseError> {
+    Err(TestCaseError::reject("it says nothing of this"))
 }
 
 /// Every tape there is.
