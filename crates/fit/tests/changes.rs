@@ -5,6 +5,7 @@ mod common;
 
 use common::{cases, mm};
 use proptest::prelude::*;
+use proptest::strategy::ValueTree as _;
 use vemble_fit::change::{Change, ChangeError, between, places, say_changes};
 use vemble_fit::garment::HemName;
 use vemble_fit::hem::{HemRead, HemReading, HemWish, Wanted};
@@ -261,4 +262,48 @@ fn a_fitting_holds_so_many_sums_and_no_more() {
     let error = fitting.apply(&[sum(0), sum(400)]).expect_err("one too many");
     assert_eq!(error, (1, ChangeError::TooMany { what: "sums", count: 401 }));
     assert_eq!(fitting.sums.len(), 400);
+}
+
+/// One step of the row that core and browser walk alike.
+#[derive(serde::Serialize)]
+struct Walked {
+    /// What is changed.
+    change: Change,
+    /// How the fitting stands then.
+    after: Fitting,
+    /// What leads there from how it stood before.
+    between: Vec<Change>,
+}
+
+/// What the browser makes of its own copy before the workroom has answered is what the workroom will make of it: both
+/// walk this row. The browser's half is `web/src/fitting/shared.test.ts`.
+#[test]
+fn the_row_that_the_browser_walks_too_is_what_the_core_makes_of_it() {
+    let mut runner = proptest::test_runner::TestRunner::deterministic();
+    let (mut stands, mut row) = (blank(), Vec::new());
+    for _ in 0..240 {
+        let change = any_change().new_tree(&mut runner).expect("a change").current();
+        let before = stands.clone();
+        // What cannot be made is refused, and leaves the browser's copy to the workroom's answer.
+        if stands.apply(std::slice::from_ref(&change)).is_ok() {
+            row.push(Walked { change, after: stands.clone(), between: between(&before, &stands) });
+        }
+    }
+    let mut kinds: Vec<String> = row
+        .iter()
+        .map(|step| serde_json::to_value(&step.change).expect("JSON")["change"].to_string())
+        .collect();
+    kinds.sort_unstable();
+    kinds.dedup();
+    assert_eq!(kinds.len(), 24, "every kind of change is on the way: {kinds:?}");
+    let path = concat!(env!("CARGO_MANIFEST_DIR"), "/tests/vectors/changes.json");
+    let made = format!(
+        "{}\n",
+        serde_json::to_string(&row).expect("JSON").replace("},{\"change\":{", "},\n{\"change\":{")
+    );
+    if std::env::var_os("VEMBLE_WRITE_VECTORS").is_some() {
+        std::fs::write(path, &made).expect("written");
+    }
+    let kept = std::fs::read_to_string(path).expect("the row");
+    assert!(made == kept, "changes.json is out of date: run this test with VEMBLE_WRITE_VECTORS=1");
 }

@@ -17,7 +17,8 @@ describe("an alteration beside lines and hems", () => {
 
   it("is known by its kind and its place", () => {
     expect(alterationKey(pinched("side", 4))).toBe("pinched_side");
-    expect(alterationKey({ alteration: "of another build" })).toBe("of another build_");
+    const unknown = (place: string) => ({ alteration: "of another build", place }) as Alteration;
+    expect(alterationKey(unknown("here"))).not.toBe(alterationKey(unknown("there")));
   });
 
   it("is put, changed and done without by one change each", () => {

@@ -14,6 +14,6 @@ type Kind = {
 /** Every kind of alteration beside lines and hems, by its name in files. */
 export const kinds: Record<string, Kind> = {};
 
-/** By what an alteration is put, changed and taken out, as the core says it. */
+/** By what an alteration is put, changed and taken out, as the core says it. One this screen does not know it keeps as it is. */
 export const alterationKey = (wish: Alteration) =>
-  `${wish.alteration}_${kinds[wish.alteration]?.place(wish) ?? ""}`;
+  `${wish.alteration}_${kinds[wish.alteration]?.place(wish) ?? JSON.stringify(wish)}`;

@@ -1,4 +1,5 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { askAgain } from "./askAgain";
 import { answered, client, ifMatch, type Of } from "./client";
 import { SHEET } from "../waiting/sheet";
 import { habitsQuery } from "./queries";
@@ -21,7 +22,7 @@ export function useChangeHabits({ say = false } = {}) {
       return effects;
     },
     scope: { id: "habits" },
-    onSuccess: () => queries.invalidateQueries(),
+    onSuccess: () => askAgain(queries, "habits"),
   });
 }
 

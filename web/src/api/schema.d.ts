@@ -2593,7 +2593,7 @@ export interface components {
              * @description House rules this person has changed.
              * @default {}
              */
-            rules: Partial<Record<"measure_age" | "pair_within" | "pin_noise" | "twist_ask" | "ladder_step" | "ladder_near" | "pin_spread" | "pin_tolerance" | "slope_woven" | "slope_knit" | "radius" | "fade_share" | "taper_worth" | "band_stands" | "steep_within" | "steep_slope" | "steep_radius" | "chalk_step" | "sew_before" | "lock_in" | "dart_run" | "least_allowance" | "trim_low" | "trim_medium" | "trim_high" | "trim_knit" | "trim_worth" | "band_least" | "sew_through" | "open_aside" | "back_alone_warn" | "back_alone_share" | "pockets_apart" | "crease_shift" | "leg_shift" | "seam_worth" | "dart_front" | "dart_back" | "dart_bodice" | "side_swing" | "inset_allowance" | "gusset_reach" | "hip_floor" | "knee_floor" | "elbow_floor" | "reach_floor" | "bust_floor" | "stride" | "stretch_full" | "stretch_worn" | "bust_below" | "underarm_to_waist" | "under_bust_below" | "high_hip_below" | "hip_below" | "thigh_below" | "knee_share" | "calf_share" | "hem_tolerance" | "hem_uneven" | "hem_pair_ask" | "hem_floor" | "hem_uneven_by" | "hem_blend" | "sleeve_below" | "trip_below" | "hem_single" | "hem_first_fold" | "hem_wide" | "hem_narrow" | "hem_rolled" | "hem_deep" | "hem_faced" | "hem_knit" | "hem_bag" | "facing_depth" | "ease_firm" | "ease_soft" | "ease_knit" | "ease_wool" | "hem_pinch" | "hem_ease_row" | "hem_open_splay" | "hem_open_flat" | "tuck_above" | "tuck_trim" | "tuck_trim_from" | "original_ease" | "band_over" | "mitre_trim" | "lining_bag" | "lining_above" | "lining_free" | "lining_slack" | "lining_turn" | "undo_lining" | "vent_left" | "pocket_clear" | "button_clear" | "pleat_depth" | "slit_open" | "slit_height" | "cloth_width" | "elastic_draws" | "elastic_share" | "elastic_end" | "elastic_most" | "bias_join" | "waist_ease" | "vouch_within" | "sewing_a_day", number>>;
+            rules: Partial<Record<"measure_age" | "pair_within" | "pin_noise" | "twist_ask" | "ladder_step" | "ladder_near" | "pin_spread" | "pin_tolerance" | "slope_woven" | "slope_knit" | "radius" | "fade_share" | "taper_worth" | "band_stands" | "steep_within" | "steep_slope" | "steep_radius" | "chalk_step" | "sew_before" | "lock_in" | "dart_run" | "least_allowance" | "trim_low" | "trim_medium" | "trim_high" | "trim_knit" | "trim_worth" | "band_least" | "sew_through" | "open_aside" | "back_alone_warn" | "back_alone_share" | "pockets_apart" | "crease_shift" | "leg_shift" | "fixture_zip" | "fixture_buttons" | "fixture_pocket" | "fixture_match" | "fixture_label" | "seam_worth" | "dart_front" | "dart_back" | "dart_bodice" | "side_swing" | "inset_allowance" | "gusset_reach" | "hip_floor" | "knee_floor" | "elbow_floor" | "reach_floor" | "bust_floor" | "stride" | "stretch_full" | "stretch_worn" | "stretch_kept" | "wear_bust_close" | "wear_bust_easy" | "wear_bust_loose" | "wear_bust_jacket_close" | "wear_bust_jacket_easy" | "wear_bust_jacket_loose" | "wear_bust_coat_close" | "wear_bust_coat_easy" | "wear_bust_coat_loose" | "wear_bust_laced_close" | "wear_bust_laced_easy" | "wear_bust_laced_loose" | "wear_waist_band_close" | "wear_waist_band_easy" | "wear_waist_band_loose" | "wear_waist_close" | "wear_waist_easy" | "wear_waist_loose" | "wear_high_hip_close" | "wear_high_hip_easy" | "wear_high_hip_loose" | "wear_hip_legs_close" | "wear_hip_legs_easy" | "wear_hip_legs_loose" | "wear_hip_close" | "wear_hip_easy" | "wear_hip_loose" | "wear_thigh_close" | "wear_thigh_easy" | "wear_thigh_loose" | "wear_knee_close" | "wear_knee_easy" | "wear_knee_loose" | "wear_calf_close" | "wear_calf_easy" | "wear_calf_loose" | "wear_upper_arm_close" | "wear_upper_arm_easy" | "wear_upper_arm_loose" | "wear_elbow_close" | "wear_elbow_easy" | "wear_elbow_loose" | "wear_own_close" | "wear_own_loose" | "wear_swamps" | "cap_tailored_least" | "cap_tailored_most" | "cap_dress_least" | "cap_dress_most" | "cap_shirt_least" | "cap_shirt_most" | "cap_knit_least" | "cap_knit_most" | "bust_below" | "underarm_to_waist" | "under_bust_below" | "high_hip_below" | "hip_below" | "thigh_below" | "knee_share" | "calf_share" | "hem_tolerance" | "hem_uneven" | "hem_pair_ask" | "hem_floor" | "hem_uneven_by" | "hem_blend" | "sleeve_below" | "trip_below" | "hem_single" | "hem_first_fold" | "hem_wide" | "hem_narrow" | "hem_rolled" | "hem_deep" | "hem_faced" | "hem_knit" | "hem_bag" | "facing_depth" | "ease_firm" | "ease_soft" | "ease_knit" | "ease_wool" | "hem_pinch" | "hem_ease_row" | "hem_open_splay" | "hem_open_flat" | "tuck_above" | "tuck_trim" | "tuck_trim_from" | "original_ease" | "band_over" | "mitre_trim" | "lining_bag" | "lining_above" | "lining_free" | "lining_slack" | "lining_turn" | "undo_lining" | "vent_left" | "pocket_clear" | "button_clear" | "pleat_depth" | "slit_open" | "slit_height" | "cloth_width" | "elastic_draws" | "elastic_share" | "elastic_end" | "elastic_most" | "bias_join" | "waist_ease" | "vouch_within" | "sewing_a_day" | "hang_hem" | "hang_look" | "dry_wash" | "dry_swatch" | "cool_press" | "waits_over", number>>;
             /**
              * @description Unit and rounding on the tape.
              * @default {
@@ -2615,6 +2615,8 @@ export interface components {
         };
         /** @description A garment as it hangs on the rail. */
         Hanging: {
+            /** @description True where it hangs by its band, false where by its shoulders. */
+            by_its_band: boolean;
             figure?: components["schemas"]["Figure"] | null;
             /**
              * Format: uuid
@@ -3115,7 +3117,7 @@ export interface components {
          * @description A number the craft needs and practitioners choose.
          * @enum {string}
          */
-        HouseRule: "measure_age" | "pair_within" | "pin_noise" | "twist_ask" | "ladder_step" | "ladder_near" | "pin_spread" | "pin_tolerance" | "slope_woven" | "slope_knit" | "radius" | "fade_share" | "taper_worth" | "band_stands" | "steep_within" | "steep_slope" | "steep_radius" | "chalk_step" | "sew_before" | "lock_in" | "dart_run" | "least_allowance" | "trim_low" | "trim_medium" | "trim_high" | "trim_knit" | "trim_worth" | "band_least" | "sew_through" | "open_aside" | "back_alone_warn" | "back_alone_share" | "pockets_apart" | "crease_shift" | "leg_shift" | "seam_worth" | "dart_front" | "dart_back" | "dart_bodice" | "side_swing" | "inset_allowance" | "gusset_reach" | "hip_floor" | "knee_floor" | "elbow_floor" | "reach_floor" | "bust_floor" | "stride" | "stretch_full" | "stretch_worn" | "bust_below" | "underarm_to_waist" | "under_bust_below" | "high_hip_below" | "hip_below" | "thigh_below" | "knee_share" | "calf_share" | "hem_tolerance" | "hem_uneven" | "hem_pair_ask" | "hem_floor" | "hem_uneven_by" | "hem_blend" | "sleeve_below" | "trip_below" | "hem_single" | "hem_first_fold" | "hem_wide" | "hem_narrow" | "hem_rolled" | "hem_deep" | "hem_faced" | "hem_knit" | "hem_bag" | "facing_depth" | "ease_firm" | "ease_soft" | "ease_knit" | "ease_wool" | "hem_pinch" | "hem_ease_row" | "hem_open_splay" | "hem_open_flat" | "tuck_above" | "tuck_trim" | "tuck_trim_from" | "original_ease" | "band_over" | "mitre_trim" | "lining_bag" | "lining_above" | "lining_free" | "lining_slack" | "lining_turn" | "undo_lining" | "vent_left" | "pocket_clear" | "button_clear" | "pleat_depth" | "slit_open" | "slit_height" | "cloth_width" | "elastic_draws" | "elastic_share" | "elastic_end" | "elastic_most" | "bias_join" | "waist_ease" | "vouch_within" | "sewing_a_day";
+        HouseRule: "measure_age" | "pair_within" | "pin_noise" | "twist_ask" | "ladder_step" | "ladder_near" | "pin_spread" | "pin_tolerance" | "slope_woven" | "slope_knit" | "radius" | "fade_share" | "taper_worth" | "band_stands" | "steep_within" | "steep_slope" | "steep_radius" | "chalk_step" | "sew_before" | "lock_in" | "dart_run" | "least_allowance" | "trim_low" | "trim_medium" | "trim_high" | "trim_knit" | "trim_worth" | "band_least" | "sew_through" | "open_aside" | "back_alone_warn" | "back_alone_share" | "pockets_apart" | "crease_shift" | "leg_shift" | "fixture_zip" | "fixture_buttons" | "fixture_pocket" | "fixture_match" | "fixture_label" | "seam_worth" | "dart_front" | "dart_back" | "dart_bodice" | "side_swing" | "inset_allowance" | "gusset_reach" | "hip_floor" | "knee_floor" | "elbow_floor" | "reach_floor" | "bust_floor" | "stride" | "stretch_full" | "stretch_worn" | "stretch_kept" | "wear_bust_close" | "wear_bust_easy" | "wear_bust_loose" | "wear_bust_jacket_close" | "wear_bust_jacket_easy" | "wear_bust_jacket_loose" | "wear_bust_coat_close" | "wear_bust_coat_easy" | "wear_bust_coat_loose" | "wear_bust_laced_close" | "wear_bust_laced_easy" | "wear_bust_laced_loose" | "wear_waist_band_close" | "wear_waist_band_easy" | "wear_waist_band_loose" | "wear_waist_close" | "wear_waist_easy" | "wear_waist_loose" | "wear_high_hip_close" | "wear_high_hip_easy" | "wear_high_hip_loose" | "wear_hip_legs_close" | "wear_hip_legs_easy" | "wear_hip_legs_loose" | "wear_hip_close" | "wear_hip_easy" | "wear_hip_loose" | "wear_thigh_close" | "wear_thigh_easy" | "wear_thigh_loose" | "wear_knee_close" | "wear_knee_easy" | "wear_knee_loose" | "wear_calf_close" | "wear_calf_easy" | "wear_calf_loose" | "wear_upper_arm_close" | "wear_upper_arm_easy" | "wear_upper_arm_loose" | "wear_elbow_close" | "wear_elbow_easy" | "wear_elbow_loose" | "wear_own_close" | "wear_own_loose" | "wear_swamps" | "cap_tailored_least" | "cap_tailored_most" | "cap_dress_least" | "cap_dress_most" | "cap_shirt_least" | "cap_shirt_most" | "cap_knit_least" | "cap_knit_most" | "bust_below" | "underarm_to_waist" | "under_bust_below" | "high_hip_below" | "hip_below" | "thigh_below" | "knee_share" | "calf_share" | "hem_tolerance" | "hem_uneven" | "hem_pair_ask" | "hem_floor" | "hem_uneven_by" | "hem_blend" | "sleeve_below" | "trip_below" | "hem_single" | "hem_first_fold" | "hem_wide" | "hem_narrow" | "hem_rolled" | "hem_deep" | "hem_faced" | "hem_knit" | "hem_bag" | "facing_depth" | "ease_firm" | "ease_soft" | "ease_knit" | "ease_wool" | "hem_pinch" | "hem_ease_row" | "hem_open_splay" | "hem_open_flat" | "tuck_above" | "tuck_trim" | "tuck_trim_from" | "original_ease" | "band_over" | "mitre_trim" | "lining_bag" | "lining_above" | "lining_free" | "lining_slack" | "lining_turn" | "undo_lining" | "vent_left" | "pocket_clear" | "button_clear" | "pleat_depth" | "slit_open" | "slit_height" | "cloth_width" | "elastic_draws" | "elastic_share" | "elastic_end" | "elastic_most" | "bias_join" | "waist_ease" | "vouch_within" | "sewing_a_day" | "hang_hem" | "hang_look" | "dry_wash" | "dry_swatch" | "cool_press" | "waits_over";
         /** @description The garment and the fitting that a job became. */
         Imported: {
             /**
@@ -3291,6 +3293,8 @@ export interface components {
             flats_without_sleeves: number;
             /** @description True where a band closes it at the waist. */
             has_band: boolean;
+            /** @description The levels at which its back can be laced, from the top down. */
+            laces_at: components["schemas"]["LevelName"][];
             /** @description How its lining is closed at the hem where nobody says. */
             lining: components["schemas"]["LiningClosed"];
             /** @description Its name in files. */
@@ -3397,6 +3401,8 @@ export interface components {
             ease_before?: components["schemas"]["Length"] | null;
             floor?: components["schemas"]["Length"] | null;
             on_form?: components["schemas"]["FormEase"] | null;
+            /** @description What it amounts to, said: what cannot be done, the verdict, or that nobody has measured the body there. */
+            said?: string | null;
             /** @description The same numbers as they stand on the session's tape. */
             shown: components["schemas"]["ShownLevel"];
             verdict?: components["schemas"]["Verdict"] | null;
@@ -3691,7 +3697,7 @@ export interface components {
         };
         /** @description An edge that an alteration moved. */
         MovedEdge: {
-            /** @description How far it lies from where it lay, where it moved most. */
+            /** @description How far it lies from where it lay, where it moved most, in hundredths of a millimetre. */
             most: components["schemas"]["Length"];
             /** @description The seam it is sewn in. */
             seam: components["schemas"]["SeamName"];
@@ -4152,7 +4158,7 @@ export interface components {
          * @description What the number of a house rule counts.
          * @enum {string}
          */
-        RuleUnit: "mm" | "tenths" | "share" | "days" | "minutes";
+        RuleUnit: "mm" | "tenths" | "share" | "days" | "minutes" | "hours";
         /**
          * @description A unit with a rounding that belongs to it: how one person reads a tape.
          *
@@ -4658,6 +4664,8 @@ export interface components {
         Step: {
             /** @description Where. */
             bench: components["schemas"]["Bench"];
+            /** @description The same as it is said, where there are any. */
+            by_itself?: string | null;
             /** @description Hazards of the act. */
             cautions: string[];
             /** @description True while its tick holds. */
@@ -4693,6 +4701,8 @@ export interface components {
         };
         /** @description Where on the garment a step is done, so that it can be shown there. */
         StepPlace: {
+            /** @description True where it is looked at from behind: every seam it is about is one of the back. */
+            behind: boolean;
             hem?: components["schemas"]["HemName"] | null;
             /** @description True where one works on its wrong side. */
             inside: boolean;
@@ -5231,6 +5241,15 @@ export interface components {
          * @enum {string}
          */
         Verdict: "strains" | "close" | "as_intended" | "loose" | "swamps";
+        /** @description What an ease amounts to. */
+        VerdictWords: {
+            /** @description What it means. */
+            means: string;
+            /** @description Its name in files. */
+            name: components["schemas"]["Verdict"];
+            /** @description Its name on screen. */
+            words: string;
+        };
         /**
          * @description Where a garment is looked at from.
          * @enum {string}
@@ -5453,6 +5472,8 @@ export interface components {
         };
         /** @description The words and limits. */
         Words: {
+            /** @description A garment that nobody has looked at yet, as its sheet begins. */
+            blank: components["schemas"]["Garment"];
             /** @description Measures of a body, down the body. */
             body: components["schemas"]["MeasureWords_MeasureName"][];
             /** @description Choices that can be made as habits. */
@@ -5479,6 +5500,8 @@ export interface components {
             rules: components["schemas"]["HouseEntry"][];
             /** @description Seams of a sleeve in one piece and in two. */
             sleeve_seams: components["schemas"]["SeamWords"][];
+            /** @description What an ease can amount to, tightest first. */
+            verdicts: components["schemas"]["VerdictWords"][];
             /** @description Weaves and prints. */
             weaves: components["schemas"]["WeaveWords"][];
         };

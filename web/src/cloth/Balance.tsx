@@ -1,21 +1,11 @@
 import { memo } from "react";
 import type { Of } from "../api/client";
+import { useSaid } from "./useSaid";
 import "./cloth.css";
-
-const words: Record<Of<"Verdict">, string> = {
-  strains: "strains",
-  close: "close",
-  as_intended: "as intended",
-  loose: "loose",
-  swamps: "swamps",
-};
-
-/** A level as it is called on screen. */
-export const levelWords = (level: Of<"LevelName">) =>
-  level === "wrist" ? "sleeve hem" : level === "under_bust" ? "under-bust" : level.replace("_", " ");
 
 /** The balance of every level: body, garment before and after, ease, verdict. */
 export const Balance = memo(function Balance({ levels }: { levels: Of<"LevelBalance">[] }) {
+  const said = useSaid();
   const most = Math.max(
     60,
     ...levels.flatMap((row) => [row.ease_before ?? 0, row.ease_after ?? 0, row.wanted ?? 0]),
@@ -41,7 +31,7 @@ export const Balance = memo(function Balance({ levels }: { levels: Of<"LevelBala
         {levels.map((row) => (
           <tr key={row.level + (row.side ?? "")} data-level={row.level}>
             <td>
-              {levelWords(row.level)}
+              {said.level(row.level)}
               {row.side ? `, ${row.side}` : ""}
             </td>
             <td className="num">{row.shown.body}</td>
@@ -108,14 +98,7 @@ export const Balance = memo(function Balance({ levels }: { levels: Of<"LevelBala
                 </svg>
               )}
             </td>
-            <td className={`words verdict ${row.verdict ?? ""}`}>
-              {row.cannot ??
-                (row.verdict
-                  ? words[row.verdict]
-                  : row.body == null && row.level !== "hem" && row.level !== "wrist"
-                    ? "measure the body"
-                    : "")}
-            </td>
+            <td className={`words verdict ${row.verdict ?? ""}`}>{row.said}</td>
           </tr>
         ))}
       </tbody>

@@ -1,8 +1,9 @@
 import type { Of } from "../api/client";
 import { FitRing } from "./FitRing";
 import type { Upright } from "./FitFigures";
-import { type Which, tones } from "./fitTones";
+import type { Which } from "./fitTones";
 import { spread } from "./spread";
+import { useSaid } from "./useSaid";
 
 /** A row's height, where its ring stands and where its words begin, in pixels. */
 export const ROW = 56;
@@ -13,6 +14,7 @@ const WIDE = 480;
 /** The rings in one column, each at its height on the figure beside them or as near as the others let it. */
 export function FitColumn(props: { rings: Of<"FitRing">[]; which: Which; upright: Upright }) {
   const { rings, which, upright } = props;
+  const said = useSaid();
   const heights = rings.map((ring) => (upright.top - ring.height) * upright.scale);
   const rows = spread(heights, ROW, [ROW / 2, upright.height - ROW / 2]);
   const wide = Math.max(
@@ -50,7 +52,7 @@ export function FitColumn(props: { rings: Of<"FitRing">[]; which: Which; upright
                     {ring.estimated ? "≈ " : ""}
                     {ring.ease[which]}
                   </span>
-                  {verdict && <span className={`fit-word ${verdict}`}> {tones[verdict].words}</span>}
+                  {verdict && <span className={`fit-word ${verdict}`}> {said.verdict(verdict)}</span>}
                 </div>
                 <div className="soft small">{ring.said[which]}</div>
               </div>

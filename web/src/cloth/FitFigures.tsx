@@ -107,7 +107,7 @@ function Pieces({ pieces, ...paint }: { pieces: Of<"FigurePiece">[] } & SVGProps
 /** The tone of a level. */
 function toneOf(ring: Ring, which: Which): string {
   const verdict = ring.verdicts[which];
-  return verdict ? tones[verdict].tone : "var(--ink)";
+  return verdict ? tones[verdict] : "var(--ink)";
 }
 
 /** Tones running into one another down the levels; nothing is toned where nothing is judged. */

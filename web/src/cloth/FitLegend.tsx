@@ -1,19 +1,18 @@
 import type { Of } from "../api/client";
 import { type Which, tones } from "./fitTones";
+import { useSaid } from "./useSaid";
 
 /** The tones that are on the picture, tightest first, each with its word and what it means. */
 export function FitLegend({ rings, which }: { rings: Of<"FitRing">[]; which: Which }) {
-  const shown = Object.entries(tones).filter(([verdict]) =>
-    rings.some((ring) => ring.verdicts[which] === verdict),
-  );
+  const shown = useSaid().verdicts.filter(({ name }) => rings.some((ring) => ring.verdicts[which] === name));
   return (
     <ul className="fit-legend" aria-label="Tones">
-      {shown.map(([verdict, { tone, words, means }]) => (
-        <li key={verdict}>
+      {shown.map(({ name, words, means }) => (
+        <li key={name}>
           <svg width="16" height="16" aria-hidden="true">
-            <rect width="16" height="16" rx="4" fill={tone} />
+            <rect width="16" height="16" rx="4" fill={tones[name]} />
           </svg>
-          <b className={`fit-word ${verdict}`}>{words}</b> {means}
+          <b className={`fit-word ${name}`}>{words}</b> {means}
         </li>
       ))}
       <li>

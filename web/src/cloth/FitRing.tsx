@@ -6,7 +6,7 @@ import { pathOf } from "./pathOf";
 export function FitRing(props: { ring: Of<"FitRing">; which: Which; at: [number, number]; scale: number }) {
   const { ring, which, at, scale } = props;
   const verdict = ring.verdicts[which];
-  const tone = verdict ? tones[verdict].tone : "var(--ink)";
+  const tone = verdict ? tones[verdict] : "var(--ink)";
   const strain = ring.strain[which] ?? 0;
   const [now, other] = which === 0 ? [ring.before, ring.after] : [ring.after, ring.before];
   return (

@@ -1,5 +1,5 @@
 import type { Of } from "../api/client";
-import { levelWords } from "./Balance";
+import { useSaid } from "./useSaid";
 import { Drawn } from "./Drawn";
 import { FigurePin, type PinOnFigure, type SlidTo } from "./FigurePin";
 import { pathOf } from "./pathOf";
@@ -27,6 +27,7 @@ export function GarmentFigure(props: {
   onSlide: (id: string, to: SlidTo) => Promise<void>;
 }) {
   const { figure, body, view } = props;
+  const said = useSaid();
   // Where there are sleeves, they say where the arms are.
   const sleeved = figure.pieces.some((piece) => piece.part === "sleeve");
   const wearer = (body?.pieces ?? []).filter((piece) => !sleeved || piece.part !== "sleeve");
@@ -35,7 +36,6 @@ export function GarmentFigure(props: {
   const top = Math.min(figure.top + 190, Math.max(figure.top + 30, body?.top ?? 0));
   const bottom = Math.max(figure.bottom - 90, Math.min(figure.bottom - 24, body?.bottom ?? 0));
   const type = Math.max(19, (top - bottom) / 46);
-  const hidden: SeamName = view === "front" ? "centre_back" : "centre_front";
   return (
     <figure>
       <svg
@@ -70,12 +70,11 @@ export function GarmentFigure(props: {
                 fill="var(--ink-soft)"
                 className="level-name"
               >
-                {levelWords(level.level)}
+                {said.level(level.level)}
               </text>
             </g>
           ))}
         {figure.seams
-          .filter((each) => each.seam !== hidden)
           // A place for a dart shows while it is picked or pinned.
           .filter(
             (each) =>
@@ -108,9 +107,7 @@ export function GarmentFigure(props: {
             );
           })}
         {props.pins.map((pin) => {
-          const course = figure.seams.find(
-            (each) => each.seam === pin.seam && each.side === pin.side && each.seam !== hidden,
-          );
+          const course = figure.seams.find((each) => each.seam === pin.seam && each.side === pin.side);
           return (
             course && (
               <FigurePin

@@ -3,9 +3,6 @@ import { Drawn } from "./Drawn";
 import { pathOf } from "./pathOf";
 import "./drawn.css";
 
-/** Seams one sees from behind. */
-const atTheBack: Of<"SeamName">[] = ["centre_back", "princess_back", "back_dart", "yoke", "sleeve_back"];
-
 /** Where on the garment something is done: its face, from outside or inside, the seams or the hem lit. */
 export function PlaceOnGarment({
   front,
@@ -18,7 +15,7 @@ export function PlaceOnGarment({
   look?: Of<"Look"> | null | undefined;
   place: Of<"StepPlace">;
 }) {
-  const behind = place.seams.length > 0 && place.seams.every((seam) => atTheBack.includes(seam));
+  const { behind } = place;
   const figure = behind ? back : front;
   const pad = 14;
   const [half, high] = [figure.half_width + pad, figure.top - figure.bottom + 2 * pad];

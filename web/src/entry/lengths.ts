@@ -4,17 +4,27 @@ import { habitsQuery } from "../api/queries";
 
 type ReadLength = Of<"ReadLength">;
 
+/** How many readings are sent at once: no list of a request is longer than 400. */
+const atOnce = 200;
+
 /** Reads what was typed, in any spelling, by field. Refuses with the field and the place. */
 export async function readLengths(
   habits: Of<"Habits"> | undefined,
   readings: { field: string; text: string }[],
   cloth = false,
 ): Promise<ReadLength[]> {
-  return (
-    await answered(
-      client.POST("/api/v1/compute/lengths", { body: { ...(habits ? { habits } : {}), cloth, readings } }),
-    )
-  ).data;
+  const read = async (some: typeof readings) =>
+    (
+      await answered(
+        client.POST("/api/v1/compute/lengths", {
+          body: { ...(habits ? { habits } : {}), cloth, readings: some },
+        }),
+      )
+    ).data;
+  const parts = Array.from({ length: Math.max(1, Math.ceil(readings.length / atOnce)) }, (_, i) =>
+    readings.slice(i * atOnce, (i + 1) * atOnce),
+  );
+  return (await Promise.all(parts.map(read))).flat();
 }
 
 /** Kept lengths as they stand on the session's tape, by field. */

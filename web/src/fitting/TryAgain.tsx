@@ -1,4 +1,5 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { askAgain } from "../api/askAgain";
 import { Button } from "antd";
 import { useNavigate } from "react-router";
 import { beginFitting } from "./beginFitting";
@@ -11,7 +12,7 @@ export function TryAgain({ garment, number }: { garment: string; number: number 
   const begin = useMutation({
     mutationFn: async () => {
       const id = await beginFitting(garment);
-      await queries.invalidateQueries();
+      await askAgain(queries, "garments");
       return id;
     },
     onSuccess: (id) => navigate(to.fitting(id, "mirror")),

@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { v7 as uuid } from "uuid";
 import type { Of, Problem } from "../api/client";
+import { askAgain } from "../api/askAgain";
 import { fittingQuery } from "../api/queries";
 import { usePost, useStanding } from "../waiting/usePost";
 import { type Base, newer, seen } from "./base";
@@ -73,7 +74,7 @@ export function useDraft(id: string) {
     [id, post],
   );
   // An undo is a change like any other: what stands then arrives as it always does.
-  const undone = useCallback(() => queries.invalidateQueries(), [queries]);
+  const undone = useCallback(() => askAgain(queries, "garments"), [queries]);
   const unheard = useCallback(
     (line: number) => setHeard((now) => now.filter((entry) => entry.id !== line)),
     [],

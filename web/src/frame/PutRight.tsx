@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Button } from "antd";
 import { answered, client, Refused } from "../api/client";
+import { askAgain } from "../api/askAgain";
 
 /** Cuts what was kept before there were limits down to them, at the address the workroom names for it. */
 export function PutRight({ at }: { at: string }) {
@@ -9,7 +10,7 @@ export function PutRight({ at }: { at: string }) {
     // The address is whole; whatever it is of, putting it right is asked for alike.
     mutationFn: () =>
       answered(client.POST(at as "/api/v1/garments/{id}/put-right", { params: { path: { id: "" } } })),
-    onSuccess: () => queries.invalidateQueries(),
+    onSuccess: () => askAgain(queries, "workroom"),
   });
   return (
     <>

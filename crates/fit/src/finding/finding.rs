@@ -318,6 +318,7 @@ impl Finding {
             | Finding::HemShrinks { .. } => Weight::Note,
             Finding::OneSideOnly(only) if !only.pins_both => Weight::Note,
             Finding::FixtureLimits { kind, .. } if *kind != FixtureKind::Match => Weight::Note,
+            Finding::Alteration { found, .. } if !found.matters => Weight::Note,
             // It came so, and nothing of it is moved; or it is meant.
             Finding::Length { moved: false, .. } => Weight::Note,
             Finding::HemPair { said: HemPairSaid::Differ { pair: HemPair::Own, .. }, .. } => Weight::Note,

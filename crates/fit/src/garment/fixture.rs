@@ -4,6 +4,8 @@ use serde::{Deserialize, Serialize};
 
 use super::seam::SeamName;
 use crate::garment::side::Side;
+use crate::house::habit::Habits;
+use crate::house::rules::HouseRule;
 use crate::unit::length::Length;
 
 /// Something in a seam that limits what may be done to it.
@@ -40,18 +42,15 @@ impl FixtureKind {
         }
     }
 
-    /// The most the seam may move there when nothing else is said, in millimetres.
-    ///
-    /// House table: a zip or a buttoned edge is set in and does not move; a pocket's mouth may lose
-    /// this much; a pattern is seen not to meet beyond this.
+    /// What says the most the seam may move there when nothing else is said.
     #[must_use]
-    pub const fn most(self) -> f64 {
+    pub const fn most(self) -> HouseRule {
         match self {
-            FixtureKind::Zip | FixtureKind::Buttons => 0.0,
-            FixtureKind::Pocket => 12.0,
-            FixtureKind::Match => 4.0,
-            // It is sewn in again wherever the seam goes.
-            FixtureKind::Label => 40.0,
+            FixtureKind::Zip => HouseRule::FixtureZip,
+            FixtureKind::Buttons => HouseRule::FixtureButtons,
+            FixtureKind::Pocket => HouseRule::FixturePocket,
+            FixtureKind::Match => HouseRule::FixtureMatch,
+            FixtureKind::Label => HouseRule::FixtureLabel,
         }
     }
 
@@ -102,8 +101,8 @@ pub struct Fixture {
 impl Fixture {
     /// The most the seam may move there.
     #[must_use]
-    pub fn limit(&self) -> Length {
-        self.most.unwrap_or_else(|| Length::from_mm(self.kind.most()))
+    pub fn limit(&self, habits: &Habits) -> Length {
+        self.most.unwrap_or_else(|| Length::from_mm(habits.rule(self.kind.most())))
     }
 
     /// True where it is taken out and set back, and so limits nothing.

@@ -4,6 +4,10 @@ use std::collections::BTreeMap;
 
 use serde::{Deserialize, Serialize};
 
+use super::band::Band;
+use super::feature::LiningNow;
+use super::kind::Kind;
+use super::parts::Parts;
 use super::shape::Shape;
 use super::wish::Wish;
 use crate::body::level::LevelName;
@@ -100,7 +104,49 @@ pub struct Garment {
     pub shape: Shape,
 }
 
+/// What a garment's band and hem are until somebody measures them, in millimetres, and its cloth's thickness.
+const USUAL_BAND: f64 = 38.0;
+const USUAL_TURN_UP: f64 = 40.0;
+const USUAL_THICKNESS: f64 = 1.0;
+
 impl Garment {
+    /// One that nobody has looked at yet, as its sheet begins: what is not said is left to the house.
+    #[must_use]
+    pub fn blank() -> Garment {
+        let shape = Shape {
+            kind: Kind::Trousers,
+            flats: BTreeMap::new(),
+            seams: Vec::new(),
+            sleeves: None,
+            allowances: Vec::new(),
+            clips: Vec::new(),
+            fixtures: Vec::new(),
+            lacing: None,
+            band: Band { height: Length::from_mm(USUAL_BAND), ..Band::default() },
+            turn_up: Length::from_mm(USUAL_TURN_UP),
+            sleeve_turn_up: None,
+            topstitched: Vec::new(),
+            felled: Vec::new(),
+            lined: false,
+            underlined: false,
+            lining: LiningNow::default(),
+            near_hems: Vec::new(),
+            back_pocket_gap: None,
+            parts: Parts::default(),
+        };
+        Garment {
+            name: String::new(),
+            source: Source::Thrifted,
+            purpose: Purpose::Everyday,
+            cloth: Cloth { thickness: Length::from_mm(USUAL_THICKNESS), ..Cloth::default() },
+            washed: false,
+            wash_test: None,
+            wish: Wish::default(),
+            ease: BTreeMap::new(),
+            shape,
+        }
+    }
+
     /// True for what goes into the machine like anything else: not wool, silk, lined or tailored things, which go by
     /// their label and a swatch; nor what is not sewn yet, nor a toile.
     #[must_use]

@@ -3,6 +3,7 @@
 use super::feature::{HemName, LiningClosed};
 use super::kind::{Kind, SleeveBuild};
 use super::level::Tube;
+use super::parts::Front;
 use super::seam::SeamName;
 use super::shape::Shape;
 use crate::unit::length::Length;
@@ -54,7 +55,9 @@ impl Shape {
     /// True where a hem runs from one front edge to the other: what opens all the way down the front has no ring there.
     #[must_use]
     pub fn hem_is_open(&self, hem: HemName) -> bool {
-        hem == HemName::Hem && self.closes_in_front() && self.kind != Kind::Overalls
+        // A knit top's placket ends on the chest, and trousers open no further than their crotch.
+        let short = self.kind == Kind::KnitTop && self.front() == Front::Placket;
+        hem == HemName::Hem && self.closes_in_front() && !self.kind.has_legs() && !short
     }
 
     /// True for a hem there is one of on each side.

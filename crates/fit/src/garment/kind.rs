@@ -7,6 +7,8 @@ use super::flat::FlatName;
 use super::seam::SeamName;
 use crate::body::level::LevelName;
 use crate::body::measures::MeasureName;
+use crate::house::habit::Habits;
+use crate::house::rules::HouseRule;
 
 /// A kind of garment.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
@@ -67,17 +69,21 @@ pub enum SleeveBuild {
     TwoPiece,
 }
 
-/// How much ease a sleeve cap has over its armhole, in millimetres: least and most that is usual.
-///
-/// House table, by how firmly the cloth can be shrunk and how smooth the crown should be.
+/// How much ease a sleeve cap has over its armhole, in millimetres: least and most that is usual, by how firmly the cloth
+/// can be shrunk and how smooth the crown should be.
 #[must_use]
-pub const fn cap_ease(kind: Kind) -> [f64; 2] {
-    match kind {
-        Kind::Jacket | Kind::Coat => [25.0, 38.0],
-        Kind::WaistedDress | Kind::PrincessDress | Kind::ShiftDress => [15.0, 30.0],
-        Kind::KnitTop | Kind::Sweatpants => [0.0, 3.0],
-        _ => [0.0, 12.0],
+pub fn cap_ease(kind: Kind, habits: &Habits) -> [f64; 2] {
+    let [least, most] = match kind {
+        Kind::Jacket | Kind::Coat => [HouseRule::CapTailoredLeast, HouseRule::CapTailoredMost],
+        Kind::WaistedDress | Kind::PrincessDress | Kind::ShiftDress => {
+            [HouseRule::CapDressLeast, HouseRule::CapDressMost]
+        }
+        Kind::KnitTop | Kind::Sweatpants => [HouseRule::CapKnitLeast, HouseRule::CapKnitMost],
+        _ => [HouseRule::CapShirtLeast, HouseRule::CapShirtMost],
     }
+    .map(|rule| habits.rule(rule));
+    // Two habits set one past the other leave no range between them.
+    [least, most.max(least)]
 }
 
 const LEG_FLATS: &[FlatName] = &[
@@ -236,6 +242,15 @@ impl Kind {
         matches!(self.block(), Block::Legs | Block::Skirt)
     }
 
+    /// The levels at which its back can be laced, from the top down: only what hangs from the shoulders is.
+    #[must_use]
+    pub const fn laces_at(self) -> &'static [LevelName] {
+        match self.block() {
+            Block::Body => &[LevelName::Bust, LevelName::UnderBust, LevelName::Waist, LevelName::HighHip],
+            Block::Legs | Block::Skirt | Block::Overalls => &[],
+        }
+    }
+
     /// How its sleeves are usually cut.
     #[must_use]
     pub const fn usual_sleeves(self) -> SleeveBuild {
@@ -384,15 +399,6 @@ impl Kind {
                 SeamName::WaistSeam,
             ],
         }
-    }
-
-    /// What closes it when nothing else is said: a fly, buttons, a zip down the front.
-    #[must_use]
-    pub const fn opens_by_itself(self) -> bool {
-        matches!(
-            self,
-            Kind::Trousers | Kind::Shirt | Kind::Jacket | Kind::Coat | Kind::Waistcoat | Kind::Overalls
-        )
     }
 
     /// How far the front neck lies below the neck point, in millimetres, when nothing says otherwise:

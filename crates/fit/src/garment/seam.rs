@@ -139,10 +139,14 @@ impl SeamName {
     #[must_use]
     pub const fn seen_from(self) -> Option<View> {
         match self {
-            SeamName::CentreBack | SeamName::PrincessBack | SeamName::BackDart | SeamName::Yoke => {
-                Some(View::Back)
+            SeamName::CentreBack
+            | SeamName::PrincessBack
+            | SeamName::BackDart
+            | SeamName::Yoke
+            | SeamName::SleeveBack => Some(View::Back),
+            SeamName::CentreFront | SeamName::PrincessFront | SeamName::FrontDart | SeamName::SleeveFront => {
+                Some(View::Front)
             }
-            SeamName::CentreFront | SeamName::PrincessFront | SeamName::FrontDart => Some(View::Front),
             _ => None,
         }
     }

@@ -158,15 +158,15 @@ impl Shape {
     /// True where something opens it at the waist: its own fly or buttons, a zip, a lacing.
     #[must_use]
     pub fn opens(&self) -> bool {
-        self.kind.opens_by_itself()
+        self.front() != Front::Closed
             || self.lacing.is_some()
             || self.fixtures.iter().any(|each| each.kind.opens())
     }
 
-    /// True where it is closed down the front by its own buttons or zip.
+    /// True where it is closed down the front by its own buttons or zip, as its front was said to be.
     #[must_use]
     pub fn closes_in_front(&self) -> bool {
-        matches!(self.kind, Kind::Shirt | Kind::Jacket | Kind::Coat | Kind::Waistcoat | Kind::Overalls)
+        matches!(self.front(), Front::Placket | Front::Single | Front::Double | Front::Zip)
     }
 
     /// Its collar: as it was said, else as on most of its kind.

@@ -22,6 +22,8 @@ pub enum RuleUnit {
     Days,
     /// Minutes.
     Minutes,
+    /// Hours.
+    Hours,
 }
 
 /// What a house rule is about.
@@ -35,10 +37,16 @@ pub enum RuleTopic {
     Cut,
     /// Back, pockets and crease.
     Balance,
+    /// What lies in a seam.
+    Fixed,
     /// Letting out, darts and insets.
     LettingOut,
     /// What a body needs to move.
     Moving,
+    /// How much more than the body a garment measures.
+    Worn,
+    /// A sleeve in its armhole.
+    Sleeve,
     /// Where levels lie.
     Levels,
     /// Reading a hem.
@@ -66,8 +74,11 @@ impl RuleTopic {
             RuleTopic::Line => "The line",
             RuleTopic::Cut => "What is cut, and what is kept",
             RuleTopic::Balance => "Back, pockets and crease",
+            RuleTopic::Fixed => "What lies in a seam",
             RuleTopic::LettingOut => "Letting out, darts and insets",
             RuleTopic::Moving => "What a body needs to move",
+            RuleTopic::Worn => "Wearing ease",
+            RuleTopic::Sleeve => "Sleeve and armhole",
             RuleTopic::Levels => "Where levels lie",
             RuleTopic::HemRead => "Reading a hem",
             RuleTopic::HemDeep => "Each kind of hem",
@@ -217,6 +228,18 @@ house_rules! {
         LegShift, "leg_shift", "the middle of a leg shifts, said above", 3.0, Mm, 1.0..=20.0,
             "A pressed crease shows a shift of more than its own width.";
     }
+    Fixed {
+        FixtureZip, "fixture_zip", "a seam moves at a zip by", 0.0, Mm, 0.0..=20.0,
+            "It is set in: the seam moves where it lies only once it is out.";
+        FixtureButtons, "fixture_buttons", "a buttoned edge moves by", 0.0, Mm, 0.0..=20.0,
+            "Its holes are cut; the edge stays where they are.";
+        FixturePocket, "fixture_pocket", "a pocket's mouth loses", 12.0, Mm, 0.0..=40.0,
+            "Less than a finger's width, and the hand still goes in.";
+        FixtureMatch, "fixture_match", "a pattern misses at its seam by", 4.0, Mm, 0.0..=20.0,
+            "More, and the eye finds that it does not meet.";
+        FixtureLabel, "fixture_label", "a seam moves at a label left in it by", 40.0, Mm, 0.0..=100.0,
+            "It is sewn in again wherever the seam goes.";
+    }
     LettingOut {
         SeamWorth, "seam_worth", "opening one more seam is worth", 3.0, Mm, 0.0..=20.0,
             "Each further seam costs an evening; it must make the largest change this much smaller.";
@@ -250,6 +273,118 @@ house_rules! {
             "Below it a cloth with a little stretch still has to let its wearer sit, and the woven floor fades out.";
         StretchWorn, "stretch_worn", "stretch cloth is worn stretched by", 0.2, Share, 0.0..=0.5,
             "A fifth of what it gives: more, and a knit rides up and thins.";
+        StretchKept, "stretch_kept", "of what stretch cloth gives, a garment uses up to", 0.5, Share, 0.1..=0.9,
+            "Half of what it gives is kept for moving.";
+    }
+    Worn {
+        WearBustClose, "wear_bust_close", "bust, close", 50.0, Mm, 0.0..=400.0,
+            "A breath, and the arms forward a little.";
+        WearBustEasy, "wear_bust_easy", "bust, easy", 90.0, Mm, 0.0..=400.0,
+            "A shirt's: the arms reach ahead without a pull.";
+        WearBustLoose, "wear_bust_loose", "bust, loose", 150.0, Mm, 0.0..=400.0,
+            "It hangs from the shoulders and touches nowhere.";
+        WearBustJacketClose, "wear_bust_jacket_close", "bust of a jacket, close", 90.0, Mm, 0.0..=400.0,
+            "Over a shirt, buttoned.";
+        WearBustJacketEasy, "wear_bust_jacket_easy", "bust of a jacket, easy", 120.0, Mm, 0.0..=400.0,
+            "Over a shirt, and the arms work in it.";
+        WearBustJacketLoose, "wear_bust_jacket_loose", "bust of a jacket, loose", 180.0, Mm, 0.0..=400.0,
+            "Over a jumper, or cut to hang.";
+        WearBustCoatClose, "wear_bust_coat_close", "bust of a coat, close", 130.0, Mm, 0.0..=400.0,
+            "Over a jacket, buttoned.";
+        WearBustCoatEasy, "wear_bust_coat_easy", "bust of a coat, easy", 170.0, Mm, 0.0..=400.0,
+            "Over a jacket, and the arms work in it.";
+        WearBustCoatLoose, "wear_bust_coat_loose", "bust of a coat, loose", 240.0, Mm, 0.0..=400.0,
+            "It swings from the shoulders.";
+        WearBustLacedClose, "wear_bust_laced_close", "bust of what is laced, close", 0.0, Mm, 0.0..=400.0,
+            "Laced shut it lies on the body.";
+        WearBustLacedEasy, "wear_bust_laced_easy", "bust of what is laced, easy", 10.0, Mm, 0.0..=400.0,
+            "Room for a breath between the edges.";
+        WearBustLacedLoose, "wear_bust_laced_loose", "bust of what is laced, loose", 20.0, Mm, 0.0..=400.0,
+            "Laced loosely over a blouse.";
+        WearWaistBandClose, "wear_waist_band_close", "waist on a band, close", 10.0, Mm, 0.0..=400.0,
+            "A thumb goes in: it holds by itself.";
+        WearWaistBandEasy, "wear_waist_band_easy", "waist on a band, easy", 25.0, Mm, 0.0..=400.0,
+            "Sitting down does not mark.";
+        WearWaistBandLoose, "wear_waist_band_loose", "waist on a band, loose", 45.0, Mm, 0.0..=400.0,
+            "It sits on the hips, or is belted.";
+        WearWaistClose, "wear_waist_close", "waist without a band, close", 30.0, Mm, 0.0..=400.0,
+            "It follows the waist and lets one sit.";
+        WearWaistEasy, "wear_waist_easy", "waist without a band, easy", 70.0, Mm, 0.0..=400.0,
+            "It shows a waist and rests on none.";
+        WearWaistLoose, "wear_waist_loose", "waist without a band, loose", 140.0, Mm, 0.0..=400.0,
+            "It hangs past the waist.";
+        WearHighHipClose, "wear_high_hip_close", "high hip, close", 30.0, Mm, 0.0..=400.0,
+            "It lies over the belly without a fold.";
+        WearHighHipEasy, "wear_high_hip_easy", "high hip, easy", 50.0, Mm, 0.0..=400.0,
+            "A hand goes between.";
+        WearHighHipLoose, "wear_high_hip_loose", "high hip, loose", 100.0, Mm, 0.0..=400.0,
+            "It falls from above and lies nowhere.";
+        WearHipLegsClose, "wear_hip_legs_close", "hip of trousers, close", 30.0, Mm, 0.0..=400.0,
+            "It follows the seat; the seat needs its 4 % to sit.";
+        WearHipLegsEasy, "wear_hip_legs_easy", "hip of trousers, easy", 60.0, Mm, 0.0..=400.0,
+            "Pockets lie flat.";
+        WearHipLegsLoose, "wear_hip_legs_loose", "hip of trousers, loose", 110.0, Mm, 0.0..=400.0,
+            "The cloth falls straight from the seat.";
+        WearHipClose, "wear_hip_close", "hip of a skirt or dress, close", 40.0, Mm, 0.0..=400.0,
+            "It slides down by itself after sitting.";
+        WearHipEasy, "wear_hip_easy", "hip of a skirt or dress, easy", 65.0, Mm, 0.0..=400.0,
+            "It falls past the seat without a pull.";
+        WearHipLoose, "wear_hip_loose", "hip of a skirt or dress, loose", 120.0, Mm, 0.0..=400.0,
+            "It hangs from the waist.";
+        WearThighClose, "wear_thigh_close", "thigh, close", 30.0, Mm, 0.0..=400.0,
+            "The leg follows the thigh.";
+        WearThighEasy, "wear_thigh_easy", "thigh, easy", 60.0, Mm, 0.0..=400.0,
+            "A hand's fold of cloth on either side.";
+        WearThighLoose, "wear_thigh_loose", "thigh, loose", 110.0, Mm, 0.0..=400.0,
+            "It hangs from the seat.";
+        WearKneeClose, "wear_knee_close", "knee, close", 40.0, Mm, 0.0..=400.0,
+            "The knee bends and the leg slides back.";
+        WearKneeEasy, "wear_knee_easy", "knee, easy", 70.0, Mm, 0.0..=400.0,
+            "The knee bends and nothing moves.";
+        WearKneeLoose, "wear_knee_loose", "knee, loose", 140.0, Mm, 0.0..=400.0,
+            "It falls straight.";
+        WearCalfClose, "wear_calf_close", "calf, close", 30.0, Mm, 0.0..=400.0,
+            "The leg goes over the calf and stays.";
+        WearCalfEasy, "wear_calf_easy", "calf, easy", 60.0, Mm, 0.0..=400.0,
+            "It falls past the calf.";
+        WearCalfLoose, "wear_calf_loose", "calf, loose", 140.0, Mm, 0.0..=400.0,
+            "It hangs from the knee.";
+        WearUpperArmClose, "wear_upper_arm_close", "upper arm, close", 30.0, Mm, 0.0..=400.0,
+            "The arm bends in it.";
+        WearUpperArmEasy, "wear_upper_arm_easy", "upper arm, easy", 50.0, Mm, 0.0..=400.0,
+            "A shirt's: it can be pushed up.";
+        WearUpperArmLoose, "wear_upper_arm_loose", "upper arm, loose", 100.0, Mm, 0.0..=400.0,
+            "It falls from the shoulder.";
+        WearElbowClose, "wear_elbow_close", "elbow, close", 25.0, Mm, 0.0..=400.0,
+            "The elbow bends and the sleeve slides back.";
+        WearElbowEasy, "wear_elbow_easy", "elbow, easy", 50.0, Mm, 0.0..=400.0,
+            "The elbow bends and nothing moves.";
+        WearElbowLoose, "wear_elbow_loose", "elbow, loose", 100.0, Mm, 0.0..=400.0,
+            "It falls from the shoulder.";
+        WearOwnClose, "wear_own_close", "close lies below an ease of your own by", 20.0, Mm, 0.0..=100.0,
+            "Where the house says nothing of a level, two fingers less is close.";
+        WearOwnLoose, "wear_own_loose", "loose lies above an ease of your own by", 40.0, Mm, 0.0..=200.0,
+            "Where the house says nothing of a level, a hand more is loose.";
+        WearSwamps, "wear_swamps", "a garment swamps its wearer above loose times", 1.5, Share, 1.1..=3.0,
+            "Half as much again as loose is more than any wearer means.";
+    }
+    Sleeve {
+        CapTailoredLeast, "cap_tailored_least", "cap ease of a jacket or coat, least", 25.0, Mm, 0.0..=60.0,
+            "A crown is shaped by easing; less leaves it flat.";
+        CapTailoredMost, "cap_tailored_most", "cap ease of a jacket or coat, most", 38.0, Mm, 0.0..=80.0,
+            "More cannot be shrunk away over the head of the sleeve.";
+        CapDressLeast, "cap_dress_least", "cap ease of a dress, least", 15.0, Mm, 0.0..=60.0,
+            "The arm wants a little roundness over the shoulder.";
+        CapDressMost, "cap_dress_most", "cap ease of a dress, most", 30.0, Mm, 0.0..=80.0,
+            "More shows as gathers in a thin cloth.";
+        CapShirtLeast, "cap_shirt_least", "cap ease of a shirt, least", 0.0, Mm, 0.0..=40.0,
+            "A flat cap may be as long as its armhole.";
+        CapShirtMost, "cap_shirt_most", "cap ease of a shirt, most", 12.0, Mm, 0.0..=60.0,
+            "Set in flat and felled, more makes tucks.";
+        CapKnitLeast, "cap_knit_least", "cap ease of a knit, least", 0.0, Mm, 0.0..=20.0,
+            "A knit stretches onto its armhole.";
+        CapKnitMost, "cap_knit_most", "cap ease of a knit, most", 3.0, Mm, 0.0..=40.0,
+            "More stands off in waves.";
     }
     Levels {
         BustBelow, "bust_below", "bust is measured below the underarm", 25.0, Mm, 5.0..=60.0,
@@ -388,6 +523,18 @@ house_rules! {
             "A chalk line is as wide; nobody sews a seam twice for less.";
         SewingADay, "sewing_a_day", "free to sew on a day", 30.0, Minutes, 0.0..=720.0,
             "Half an hour is what most evenings give.";
+        HangHem, "hang_hem", "a flared or bias hem hangs for", 24.0, Hours, 1.0..=168.0,
+            "After a day and a night it has dropped by most of what it ever will.";
+        HangLook, "hang_look", "a garment hangs before it is looked at last for", 1.0, Hours, 0.0..=48.0,
+            "What was pressed and handled settles in an hour.";
+        DryWash, "dry_wash", "a wash dries for", 20.0, Hours, 1.0..=96.0,
+            "Over a night and the morning after.";
+        DrySwatch, "dry_swatch", "a swatch dries for", 12.0, Hours, 1.0..=48.0,
+            "A hand's breadth of cloth is dry the next morning.";
+        CoolPress, "cool_press", "what was pressed lies until it is cold for", 12.0, Minutes, 1.0..=60.0,
+            "Moved warm, cloth keeps the shape it was moved into.";
+        WaitsOver, "waits_over", "an evening's work ends with what waits by itself from", 6.0, Hours, 1.0..=24.0,
+            "Nobody sits up for it.";
     }
 }
 

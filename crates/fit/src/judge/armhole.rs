@@ -53,7 +53,7 @@ fn describe(shape: &Shape, armhole: [f64; 2], cap: Option<[f64; 2]>, habits: &Ha
     // Rounded before anything is said of them, so that all of it is said of one number.
     let armhole = armhole.map(Length::hundredth);
     let cap = cap.map(|cap| cap.map(Length::hundredth));
-    let usual = cap_ease(shape.kind);
+    let usual = cap_ease(shape.kind, habits);
     let ease = cap.map(|cap| [cap[0] - armhole[0], cap[1] - armhole[1]]);
     let number = |length: Length| habits.scale.number(length);
     ArmholeFit {

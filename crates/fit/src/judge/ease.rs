@@ -40,39 +40,39 @@ impl Intention {
     }
 }
 
-/// Wearing ease in firm woven cloth: close, easy, loose. The house table, by level and, where it
-/// matters, by what kind of garment it is.
-const fn wearing_ease(shape: &Shape, level: LevelName) -> Option<[f64; 3]> {
-    match level {
-        LevelName::Bust if shape.lacing.is_some() => Some([0.0, 10.0, 20.0]),
-        LevelName::Bust => Some(match shape.kind {
-            Kind::Jacket => [90.0, 120.0, 180.0],
-            Kind::Coat => [130.0, 170.0, 240.0],
-            _ => [50.0, 90.0, 150.0],
-        }),
-        LevelName::Waist if shape.kind.has_band() => Some([10.0, 25.0, 45.0]),
-        LevelName::Waist => Some([30.0, 70.0, 140.0]),
-        LevelName::HighHip => Some([30.0, 50.0, 100.0]),
-        LevelName::Hip if shape.kind.has_legs() => Some([30.0, 60.0, 110.0]),
-        LevelName::Hip => Some([40.0, 65.0, 120.0]),
-        LevelName::Thigh => Some([30.0, 60.0, 110.0]),
-        LevelName::Knee => Some([40.0, 70.0, 140.0]),
-        LevelName::Calf => Some([30.0, 60.0, 140.0]),
-        LevelName::UpperArm => Some([30.0, 50.0, 100.0]),
-        LevelName::Elbow => Some([25.0, 50.0, 100.0]),
-        LevelName::UnderBust | LevelName::Hem | LevelName::Wrist => None,
-    }
+/// Wearing ease in firm woven cloth, in millimetres: close, easy, loose. By level and, where it matters, by what kind of
+/// garment it is.
+fn wearing_ease(shape: &Shape, level: LevelName, habits: &Habits) -> Option<[f64; 3]> {
+    use HouseRule as Rule;
+    let rules = match level {
+        LevelName::Bust if shape.lacing.is_some() => {
+            [Rule::WearBustLacedClose, Rule::WearBustLacedEasy, Rule::WearBustLacedLoose]
+        }
+        LevelName::Bust => match shape.kind {
+            Kind::Jacket => [Rule::WearBustJacketClose, Rule::WearBustJacketEasy, Rule::WearBustJacketLoose],
+            Kind::Coat => [Rule::WearBustCoatClose, Rule::WearBustCoatEasy, Rule::WearBustCoatLoose],
+            _ => [Rule::WearBustClose, Rule::WearBustEasy, Rule::WearBustLoose],
+        },
+        LevelName::Waist if shape.kind.has_band() => {
+            [Rule::WearWaistBandClose, Rule::WearWaistBandEasy, Rule::WearWaistBandLoose]
+        }
+        LevelName::Waist => [Rule::WearWaistClose, Rule::WearWaistEasy, Rule::WearWaistLoose],
+        LevelName::HighHip => [Rule::WearHighHipClose, Rule::WearHighHipEasy, Rule::WearHighHipLoose],
+        LevelName::Hip if shape.kind.has_legs() => {
+            [Rule::WearHipLegsClose, Rule::WearHipLegsEasy, Rule::WearHipLegsLoose]
+        }
+        LevelName::Hip => [Rule::WearHipClose, Rule::WearHipEasy, Rule::WearHipLoose],
+        LevelName::Thigh => [Rule::WearThighClose, Rule::WearThighEasy, Rule::WearThighLoose],
+        LevelName::Knee => [Rule::WearKneeClose, Rule::WearKneeEasy, Rule::WearKneeLoose],
+        LevelName::Calf => [Rule::WearCalfClose, Rule::WearCalfEasy, Rule::WearCalfLoose],
+        LevelName::UpperArm => [Rule::WearUpperArmClose, Rule::WearUpperArmEasy, Rule::WearUpperArmLoose],
+        LevelName::Elbow => [Rule::WearElbowClose, Rule::WearElbowEasy, Rule::WearElbowLoose],
+        LevelName::UnderBust | LevelName::Hem | LevelName::Wrist => return None,
+    };
+    let [close, easy, loose] = rules.map(|rule| habits.rule(rule));
+    // However they were set, easy is no less than close, and loose no less than easy.
+    Some([close, easy.max(close), loose.max(easy).max(close)])
 }
-
-/// Where the table says nothing and a person does, close and loose lie this far from what they want.
-const OWN_CLOSE: f64 = 20.0;
-const OWN_LOOSE: f64 = 40.0;
-
-/// Half as much again as loose is more than any wearer means.
-const SWAMPS: f64 = 1.5;
-/// However a cloth stretches, no girth goes below body ÷ (1 + this × its stretch): half of what it
-/// gives is kept for moving.
-const STRETCH_KEPT: f64 = 0.5;
 
 /// A girth is read off a tape no nearer than this, in millimetres: what is short by less strains nobody.
 const READ_WITHIN: f64 = 2.0;
@@ -95,6 +95,22 @@ pub enum Verdict {
 }
 
 impl Verdict {
+    /// Every one, tightest first.
+    pub const ALL: [Verdict; 5] =
+        [Verdict::Strains, Verdict::Close, Verdict::AsIntended, Verdict::Loose, Verdict::Swamps];
+
+    /// What it means.
+    #[must_use]
+    pub const fn means(self) -> &'static str {
+        match self {
+            Verdict::Strains => "less than the body needs to move",
+            Verdict::Close => "closer than wanted, and wearable",
+            Verdict::AsIntended => "as wanted",
+            Verdict::Loose => "looser than wanted",
+            Verdict::Swamps => "far looser than anyone means",
+        }
+    }
+
     /// What it is called in a sentence.
     #[must_use]
     pub const fn words(self) -> &'static str {
@@ -157,6 +173,8 @@ pub struct LevelBalance {
     pub verdict_before: Option<Verdict>,
     /// What a wearer cannot do below the floor.
     pub cannot: Option<&'static str>,
+    /// What it amounts to, said: what cannot be done, the verdict, or that nobody has measured the body there.
+    pub said: Option<&'static str>,
     /// On the form it was fitted on, where it was: the form's girth, and the ease on it.
     pub on_form: Option<FormEase>,
     /// The same numbers as they stand on the session's tape.
@@ -271,6 +289,42 @@ pub fn balance(girths: Vec<LevelGirth>, judging: Judging<'_>) -> Vec<LevelBalanc
     girths.into_iter().map(|girth| level_balance(girth, judging)).collect()
 }
 
+/// Where one verdict ends and the next begins, in millimetres of ease.
+struct Bounds {
+    floor: f64,
+    from: f64,
+    to: f64,
+    swamped: f64,
+}
+
+impl Bounds {
+    fn of([close, easy, loose]: [f64; 3], floor: Length, intention: Intention, habits: &Habits) -> Bounds {
+        let floor = floor.mm();
+        let swamped = loose + (habits.rule(HouseRule::WearSwamps) - 1.0) * loose.abs();
+        let (from, to) = match intention {
+            Intention::Close => (floor, (close + easy) / 2.0),
+            Intention::Easy => ((close + easy) / 2.0, (easy + loose) / 2.0),
+            Intention::Loose => ((easy + loose) / 2.0, swamped),
+        };
+        Bounds { floor, from, to, swamped }
+    }
+
+    fn amounts_to(&self, ease: Length) -> Verdict {
+        let ease = ease.mm();
+        if ease < self.floor - READ_WITHIN {
+            Verdict::Strains
+        } else if ease < self.from {
+            Verdict::Close
+        } else if ease <= self.to {
+            Verdict::AsIntended
+        } else if ease <= self.swamped {
+            Verdict::Loose
+        } else {
+            Verdict::Swamps
+        }
+    }
+}
+
 fn level_balance(girth: LevelGirth, judging: Judging<'_>) -> LevelBalance {
     let Judging { body, form, shape, cloth, intention, own_ease, habits } = judging;
     let level = girth.level;
@@ -286,7 +340,7 @@ fn level_balance(girth: LevelGirth, judging: Judging<'_>) -> LevelBalance {
     });
     // What was wished of this garment goes before the habit.
     let own = own_ease.get(&level).or_else(|| habits.ease.get(&level)).copied().map(Length::mm);
-    let table = eases(wearing_ease(shape, level), own, intention);
+    let table = eases(wearing_ease(shape, level, habits), own, judging);
     let taken = body.layers_take() + thickness;
     let unjudged = |girth: LevelGirth, eases: [Option<Length>; 2]| LevelBalance {
         shown: ShownLevel::of(&girth, measured, eases, None, habits.scale),
@@ -300,6 +354,7 @@ fn level_balance(girth: LevelGirth, judging: Judging<'_>) -> LevelBalance {
         verdict: None,
         verdict_before: None,
         cannot: None,
+        said: (measured.is_none() && level.measure().is_some()).then_some("measure the body"),
         on_form: on_form.clone(),
     };
     let Some(measure) = measured else { return unjudged(girth, [None; 2]) };
@@ -312,28 +367,10 @@ fn level_balance(girth: LevelGirth, judging: Judging<'_>) -> LevelBalance {
     let worn_stretched =
         if own.is_some() { 0.0 } else { habits.rule(HouseRule::StretchWorn) * cloth.stretch * measure.mm() };
     let [close, easy, loose] = table.map(|ease| (ease - worn_stretched).max(floor.mm()));
-    let (wanted, from, to) = match intention {
-        Intention::Close => (close, floor.mm(), (close + easy) / 2.0),
-        Intention::Easy => (easy, (close + easy) / 2.0, (easy + loose) / 2.0),
-        Intention::Loose => (loose, (easy + loose) / 2.0, loose + (SWAMPS - 1.0) * loose.abs()),
-    };
-    let amounts_to = |ease: Length| {
-        let ease = ease.mm();
-        if ease < floor.mm() - READ_WITHIN {
-            Verdict::Strains
-        } else if ease < from {
-            Verdict::Close
-        } else if ease <= to {
-            Verdict::AsIntended
-        } else if ease <= loose + (SWAMPS - 1.0) * loose.abs() {
-            Verdict::Loose
-        } else {
-            Verdict::Swamps
-        }
-    };
-    let verdict = amounts_to(ease_after);
+    let bounds = Bounds::of([close, easy, loose], floor, intention, habits);
+    let verdict = bounds.amounts_to(ease_after);
     let cannot = (verdict == Verdict::Strains).then_some(cannot(level));
-    let wanted = Length::from_mm(wanted);
+    let wanted = Length::from_mm([close, easy, loose][intention as usize]);
     LevelBalance {
         shown: ShownLevel::of(&girth, Some(measure), eases, Some(wanted), habits.scale),
         girth,
@@ -344,14 +381,16 @@ fn level_balance(girth: LevelGirth, judging: Judging<'_>) -> LevelBalance {
         floor: Some(floor),
         close: Some(Length::from_mm(close)),
         verdict: Some(verdict),
-        verdict_before: Some(amounts_to(ease_before)),
+        verdict_before: Some(bounds.amounts_to(ease_before)),
         cannot,
+        said: cannot.or(Some(verdict.words())),
         on_form,
     }
 }
 
 /// Ease worn close, easy and loose, in millimetres: the house's, or as somebody wished it.
-fn eases(house: Option<[f64; 3]>, own: Option<f64>, intention: Intention) -> Option<[f64; 3]> {
+fn eases(house: Option<[f64; 3]>, own: Option<f64>, judging: Judging<'_>) -> Option<[f64; 3]> {
+    let Judging { intention, habits, .. } = judging;
     match (house, own) {
         (Some(table), None) => Some(table),
         // Their own wish moves the whole row, so that close and loose keep their distance from it.
@@ -360,7 +399,9 @@ fn eases(house: Option<[f64; 3]>, own: Option<f64>, intention: Intention) -> Opt
             Some(table.map(|ease| ease + own - usual))
         }
         (None, Some(own)) => {
-            let row = [own - OWN_CLOSE, own, own + OWN_LOOSE];
+            let [close, loose] =
+                [HouseRule::WearOwnClose, HouseRule::WearOwnLoose].map(|rule| habits.rule(rule));
+            let row = [own - close, own, own + loose];
             Some(row.map(|ease| ease + own - row[intention as usize]))
         }
         (None, None) => None,
@@ -391,7 +432,7 @@ fn floor(level: LevelName, measure: Length, cloth: &Cloth, habits: &Habits) -> L
         _ => 0.0,
     };
     let worn = -share(HouseRule::StretchWorn) * cloth.stretch;
-    let least = measure / (1.0 + STRETCH_KEPT * cloth.stretch) - measure;
+    let least = measure / (1.0 + habits.rule(HouseRule::StretchKept) * cloth.stretch) - measure;
     let stretched = worn.max(least);
     let full = (cloth.stretch / habits.rule(HouseRule::StretchFull)).clamp(0.0, 1.0);
     Length::from_mm(firm + full * (stretched - firm))

@@ -168,7 +168,7 @@ fn inside(
         .iter()
         .filter(|fixture| !fixture.comes_out() && fixture.is_on(seam, Side::Centre))
         .filter(|fixture| (fixture.from.mm()..=fixture.to.mm()).contains(&place.station))
-        .map(|fixture| fixture.limit())
+        .map(|fixture| fixture.limit(habits))
         .min();
     let most = LetOut::of(here, habits).even;
     let most = fixed.map_or(most, |fixed| fixed.min(most));

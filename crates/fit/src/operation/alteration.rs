@@ -3,6 +3,7 @@
 //! Plan, changes, what strays, what is kept and every route go by these and name none: a new one is its file with an
 //! [`Altering`], its sentences in [`crate::words`], and its row in [`crate::garment::alteration_kind`].
 
+use kurbo::Point;
 use serde::{Deserialize, Serialize};
 
 use crate::garment::alteration_kind::each_wish;
@@ -10,7 +11,7 @@ use crate::garment::side::Side;
 use crate::garment::{AlterationKey, AlterationKind, Garment, SeamName, Shape, Source};
 use crate::house::habit::Habits;
 use crate::operation::opening::Open;
-use crate::pattern::Pattern;
+use crate::pattern::{Edge, Pattern};
 use crate::plan::act::Phase;
 use crate::plan::draft::Draft;
 use crate::plan::key::StepKey;
@@ -47,8 +48,6 @@ pub(crate) trait Altering {
 pub(crate) struct Made {
     /// The garment with it done; panels it does not touch stay the panels they were.
     pub(crate) pattern: Pattern,
-    /// Which edges lie elsewhere now.
-    pub(crate) moved: Vec<MovedEdge>,
     /// What has to be open for it. It is opened once and closed once, with whatever else needs it open.
     pub(crate) opens: Vec<Open>,
     /// Its own steps, as they need each other; what is opened for it comes after its marks and before the rest.
@@ -91,6 +90,8 @@ pub(crate) struct AlterationFound {
     pub(crate) code: &'static str,
     /// The lengths that are said of it.
     pub(crate) lengths: Vec<Length>,
+    /// True where the result will not be what was meant; else it is good to know.
+    pub(crate) matters: bool,
 }
 
 /// What is amiss with a wish.
@@ -110,8 +111,43 @@ pub struct MovedEdge {
     pub seam: SeamName,
     /// The half.
     pub side: Side,
-    /// How far it lies from where it lay, where it moved most.
+    /// How far it lies from where it lay, where it moved most, in hundredths of a millimetre.
     pub most: Length,
+}
+
+/// Nearer than this, in millimetres, an edge lies where it lay.
+const LIES_THERE: f64 = 0.05;
+
+/// The edges that lie elsewhere on a garment than before, each by as much as it moved where it moved most: measured on the
+/// two patterns, whatever moved them.
+pub(crate) fn moved_edges(before: &Pattern, after: &Pattern) -> Vec<MovedEdge> {
+    let mut moved = Vec::new();
+    for seam in SeamName::ALL {
+        let sides: &[Side] = if seam.is_paired() { &[Side::Left, Side::Right] } else { &[Side::Centre] };
+        for side in sides.iter().copied() {
+            let (Some(old), Some(new)) = (before.edges_on(seam, side), after.edges_on(seam, side)) else {
+                continue;
+            };
+            let off = |[old, new]: [&Edge; 2]| {
+                new.places().iter().map(|place| off_edge(place.point, old)).fold(0.0, f64::max)
+            };
+            let most = off([old[0].edge, new[0].edge]).max(off([old[1].edge, new[1].edge]));
+            if most > LIES_THERE {
+                moved.push(MovedEdge { seam, side, most: Length::hundredth(most) });
+            }
+        }
+    }
+    moved
+}
+
+/// How far a point lies from an edge, in millimetres.
+fn off_edge(point: Point, edge: &Edge) -> f64 {
+    let to = |[from, to]: [Point; 2]| {
+        let along = to - from;
+        let share = (point - from).dot(along) / along.hypot2().max(f64::MIN_POSITIVE);
+        (point - (from + along * share.clamp(0.0, 1.0))).hypot()
+    };
+    edge.places().windows(2).map(|pair| to([pair[0].point, pair[1].point])).fold(f64::INFINITY, f64::min)
 }
 
 /// Why an alteration cannot be done.

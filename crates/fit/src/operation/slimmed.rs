@@ -3,7 +3,7 @@
 
 use serde::{Deserialize, Serialize};
 
-use super::alteration::{AlterationFound, AlterationRefused, Altering, Amiss, Ground, Made, MovedEdge};
+use super::alteration::{AlterationFound, AlterationRefused, Altering, Amiss, Ground, Made};
 use super::seam::sew;
 use crate::garment::side::Side;
 use crate::garment::{AlterationKey, AlterationKind, HemName, SeamName, Shape};
@@ -69,12 +69,15 @@ impl Altering for Slimmed {
         if !shape.pinnable().contains(&self.seam) {
             amiss.push(Amiss {
                 field: "seam",
-                why: AlterationFound { code: "slimmed.seam", lengths: Vec::new() },
+                why: AlterationFound { code: "slimmed.seam", lengths: Vec::new(), matters: true },
             });
         }
         if !(0.0..=MEANT).contains(&self.by.mm()) {
             let lengths = vec![self.by, Length::from_mm(MEANT)];
-            amiss.push(Amiss { field: "by", why: AlterationFound { code: "slimmed.by", lengths } });
+            amiss.push(Amiss {
+                field: "by",
+                why: AlterationFound { code: "slimmed.by", lengths, matters: true },
+            });
         }
         amiss
     }
@@ -82,12 +85,12 @@ impl Altering for Slimmed {
     fn apply(&self, ground: Ground<'_>, pattern: &Pattern) -> Result<Made, AlterationRefused> {
         let scale = ground.habits.scale;
         let Some(seam) = ground.garment.shape.seam(self.seam, Some(ground.came)) else {
-            let why = AlterationFound { code: "slimmed.nowhere", lengths: Vec::new() };
+            let why = AlterationFound { code: "slimmed.nowhere", lengths: Vec::new(), matters: true };
             return Err(AlterationRefused { why, nearest: None });
         };
         if self.by.mm() > MOST {
             let most = Length::from_mm(MOST);
-            let why = AlterationFound { code: "slimmed.most", lengths: vec![self.by, most] };
+            let why = AlterationFound { code: "slimmed.most", lengths: vec![self.by, most], matters: true };
             let nearest = Some(Alteration::Slimmed(Slimmed { by: most, ..*self }));
             return Err(AlterationRefused { why, nearest });
         }
@@ -100,15 +103,11 @@ impl Altering for Slimmed {
         sketch.over([self.by.mm(), 0.0], scale.write(self.by));
         Ok(Made {
             pattern: sew(pattern, self.seam, sides, &line),
-            moved: sides
-                .iter()
-                .map(|side| MovedEdge { seam: self.seam, side: *side, most: self.by })
-                .collect(),
             opens: vec![Open { what: Opening::Hem(hem), seams: vec![self.seam], places: sides.len() }],
             drafts: self.drafts(scale),
             vouched: vec![self.by],
             found: if self.by.mm() > TIGHT {
-                vec![AlterationFound { code: "slimmed.tight", lengths: vec![self.by] }]
+                vec![AlterationFound { code: "slimmed.tight", lengths: vec![self.by], matters: false }]
             } else {
                 Vec::new()
             },

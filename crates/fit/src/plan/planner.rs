@@ -12,11 +12,12 @@ use super::progress::Progress;
 use super::step::{Plan, Step, StepPlace};
 use super::stop::Stop;
 use super::ticks::Ticks;
-use super::time::{Pace, Timing, Work, minutes_for, minutes_together};
+use super::time::{Pace, Timing, Work, hours_said, minutes_for, minutes_together};
 use super::vouched::{Lapse, mark};
 use super::waits::waits;
 use crate::garment::Garment;
 use crate::house::habit::Habits;
+use crate::house::rules::HouseRule;
 
 /// What has been done, and how long such steps took before.
 #[derive(Debug, Clone, Copy)]
@@ -89,6 +90,8 @@ impl Planner<'_> {
             minutes: minutes_for(draft.work, house_minutes, self.done.log),
             house_minutes,
             passive_hours: draft.passive_hours,
+            by_itself: (draft.passive_hours > 0.0).then(|| hours_said(draft.passive_hours)),
+            overnight: draft.passive_hours >= self.habits.rule(HouseRule::WaitsOver),
             tools: draft.tools,
             cautions: draft.cautions.iter().map(|caution| caution.words()).collect(),
             done: ticks.holds(draft.key),

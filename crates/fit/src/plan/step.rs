@@ -11,7 +11,7 @@ use super::key::{On, StepKey};
 use super::stop::{Stop, StopError};
 use super::time::{Minutes, Work};
 use super::vouched::Vouched;
-use crate::garment::{HemName, SeamName};
+use crate::garment::{HemName, SeamName, View};
 
 /// One step of the work order.
 #[derive(Debug, Clone, PartialEq, Serialize)]
@@ -51,6 +51,11 @@ pub struct Step {
     pub house_minutes: f64,
     /// Hours that pass by themselves: washing, drying, cooling.
     pub passive_hours: f64,
+    /// The same as it is said, where there are any.
+    pub by_itself: Option<String>,
+    /// True where the evening's work on this garment ends with it, because it waits so long by itself.
+    #[serde(skip)]
+    pub overnight: bool,
     /// What to have at hand.
     pub tools: Vec<&'static str>,
     /// Hazards of the act.
@@ -78,6 +83,8 @@ pub struct StepPlace {
     pub hem: Option<HemName>,
     /// True where one works on its wrong side.
     pub inside: bool,
+    /// True where it is looked at from behind: every seam it is about is one of the back.
+    pub behind: bool,
 }
 
 impl StepPlace {
@@ -89,7 +96,8 @@ impl StepPlace {
             On::Hem(hem) | On::Feature(hem, ..) => (None, Some(hem)),
         };
         let seams = if seams.is_empty() { own.into_iter().collect() } else { seams.to_vec() };
-        StepPlace { seams, hem, inside: key.act.is_on_the_inside() }
+        let behind = !seams.is_empty() && seams.iter().all(|seam| seam.seen_from() == Some(View::Back));
+        StepPlace { seams, hem, inside: key.act.is_on_the_inside(), behind }
     }
 }
 
@@ -106,9 +114,6 @@ pub struct Plan {
     pub missing: Vec<StepKey>,
 }
 
-/// From so many hours on, the evening is gone.
-const OVERNIGHT: f64 = 12.0;
-
 impl Plan {
     /// A step by its key.
     #[must_use]
@@ -119,7 +124,7 @@ impl Plan {
     /// Days on which steps not yet done leave nothing to the hands: a wash that dries, a hem that hangs.
     #[must_use]
     pub fn days_it_waits(&self) -> u32 {
-        let waits = self.steps.iter().filter(|step| !step.done && step.passive_hours >= OVERNIGHT);
+        let waits = self.steps.iter().filter(|step| !step.done && step.overnight);
         waits.map(|step| (step.passive_hours / 24.0).ceil() as u32).sum()
     }
 

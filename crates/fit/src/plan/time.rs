@@ -93,6 +93,22 @@ impl Minutes {
     }
 }
 
+/// How long something takes by itself, as it is said: "12 minutes", "an hour", "a day and a night".
+pub(crate) fn hours_said(hours: f64) -> String {
+    let (minutes, whole, days) = ((hours * 60.0).round(), hours.round(), (hours / 24.0).round());
+    if (hours - 24.0 * days).abs() < 0.5 && days >= 1.0 {
+        if days < 2.0 { "a day and a night".to_owned() } else { format!("{days} days") }
+    } else if (hours - 1.0).abs() < 0.01 {
+        "an hour".to_owned()
+    } else if hours < 1.5 {
+        format!("{minutes} minutes")
+    } else if (hours - whole).abs() < 0.05 {
+        format!("{whole} hours")
+    } else {
+        format!("{hours:.1} hours")
+    }
+}
+
 /// One step done before, with what it was estimated at and what it took.
 #[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]

@@ -86,7 +86,7 @@ pub(super) fn sources(job: &Job, pattern: &Pattern, level: &Level, sign: f64) ->
             let fixed = shape.fixtures.iter().filter(|fixture| !fixture.comes_out());
             for fixture in fixed.filter(|fixture| fixture.is_on(seam, Side::Centre)) {
                 if (fixture.from.mm() - AT_THE_LEVEL..=fixture.to.mm() + AT_THE_LEVEL).contains(&station) {
-                    limit(fixture.limit().mm(), format!("the {} in it", fixture.kind.words()));
+                    limit(fixture.limit(habits).mm(), format!("the {} in it", fixture.kind.words()));
                 }
             }
             if seam == SeamName::CentreBack && shape.kind.has_legs() && sign > 0.0 {

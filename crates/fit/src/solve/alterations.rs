@@ -4,7 +4,7 @@ use serde::Serialize;
 
 use super::drawn::Drawn;
 use crate::finding::Finding;
-use crate::operation::alteration::{Alteration, Done, Ground, MovedEdge};
+use crate::operation::alteration::{Alteration, Done, Ground, MovedEdge, moved_edges};
 use crate::pattern::Pattern;
 use crate::sums::SumDrawing;
 use crate::words::{alteration_found, alteration_words};
@@ -57,7 +57,7 @@ pub(super) fn wishes(drawn: &Drawn<'_>, sewn: Option<Pattern>, found: &mut Vec<F
             let ground = Ground { garment: &drawn.job.garment, habits: drawn.habits, came };
             match wish.altering().apply(ground, pattern) {
                 Ok(made) => {
-                    answer.moved.clone_from(&made.moved);
+                    answer.moved = moved_edges(pattern, &made.pattern);
                     answer.sketch = Some(made.sketch.clone());
                     let of_it = made.found.iter().cloned();
                     found.extend(

@@ -24,7 +24,7 @@ use crate::operation::seam::lines::Lines;
 use crate::operation::seam::{CarriedLine, SeamLine, Wanted};
 use crate::pattern::Pattern;
 use crate::unit::length::Length;
-use crate::words::{SeamWords, line_refused};
+use crate::words::{SeamWords, edges_apart, line_refused, one_line_with};
 
 /// How often the spine of a line is sampled for drawing, in millimetres.
 const SPINE_EVERY: f64 = 10.0;
@@ -241,14 +241,11 @@ impl Sewing<'_> {
                 let message =
                     self.refused(Pinned { seam: pair.body, beyond: Some(pair.sleeve), side }, refusal, None);
                 // It is said once, of the seam its pin stands in; each seam is told its own part of what works.
-                let elsewhere = |seam: &Seam| {
-                    format!(
-                        "It is one line with the {}, which cannot be drawn as it is pinned: mend that first.",
-                        seam.name.words()
-                    )
+                let messages = if on_body {
+                    [message, one_line_with(pair.body.name)]
+                } else {
+                    [one_line_with(pair.sleeve.name), message]
                 };
-                let messages =
-                    if on_body { [message, elsewhere(pair.body)] } else { [elsewhere(pair.sleeve), message] };
                 let own = |on_body: bool| {
                     shallower.clone().map(|all| {
                         let mine = all.into_iter().filter(|depth| (depth.station <= crossing) == on_body);
@@ -382,22 +379,10 @@ impl Sewing<'_> {
     fn drawn_line(&self, seam: &Seam, side: Side, targets: &[Target], line: &Line) -> DrawnLine {
         let stations: Vec<f64> = targets.iter().map(|target| target.station).collect();
         let words = SeamWords { seam, beyond: None, in_it: None, habits: self.drawn.habits };
+        let stitching = self.drawn.job.garment.source.stitching();
         let solved_end = |end: LineEnd, is_lower: bool| SolvedEnd {
             end,
-            words: match end {
-                LineEnd::Taper { .. } if (if is_lower { seam.lower } else { seam.upper }) == SeamEnd::Tip => {
-                    format!("runs to nothing at the {} tip", if is_lower { "lower" } else { "upper" })
-                }
-                LineEnd::Taper { at } => {
-                    format!("back on the {} {}", self.drawn.job.garment.source.stitching(), words.station(at))
-                }
-                LineEnd::RunOff => runs_off(if is_lower { seam.lower } else { seam.upper }).to_owned(),
-                LineEnd::Carry if seam.name == SeamName::SleeveUnderarm => {
-                    "carried on into the side seam at the underarm".to_owned()
-                }
-                LineEnd::Carry => "carried on into the sleeve at the underarm".to_owned(),
-                LineEnd::Hold { .. } => "one depth through the band".to_owned(),
-            },
+            words: words.end(end, is_lower, stitching),
             shown: match end {
                 LineEnd::Taper { at } => Some(self.drawn.habits.scale.number(seam.counted(at))),
                 _ => None,
@@ -478,24 +463,12 @@ impl Sewing<'_> {
                 let apart = (one.new - other.new) - (one.old - other.old);
                 (apart.abs().mm() > MISMATCH && scale.shows(apart)).then(|| {
                     let longer = if apart.is_positive() { one } else { other };
-                    format!(
-                        "Along the new {} the {} edge comes out {} longer than the other: ease it in, or trim it at the end.",
-                        seam.name.words(), longer.words, scale.write(apart.abs())
-                    )
+                    edges_apart(seam.name, longer.words, apart.abs(), scale)
                 })
             }
             _ => None,
         };
         (lengths, mismatch)
-    }
-}
-
-const fn runs_off(end: SeamEnd) -> &'static str {
-    match end {
-        SeamEnd::Hem => "runs off at the hem, mirrored into the turn-up",
-        SeamEnd::Underarm(_) => "runs off at the underarm",
-        SeamEnd::Tip => "runs off at the tip",
-        _ => "runs off at the edge",
     }
 }
 

@@ -199,7 +199,11 @@ impl Garment {
             let (from, to) = (fixture.from.mm(), fixture.to.mm());
             within(format!("shape.fixtures[{i}].from"), ranges::FIXTURE_FROM, from)?;
             within(format!("shape.fixtures[{i}].to"), ranges::FIXTURE_TO.from(from), to)?;
-            within(format!("shape.fixtures[{i}].most"), ranges::FIXTURE_MOST, fixture.limit().mm())?;
+            within(
+                format!("shape.fixtures[{i}].most"),
+                ranges::FIXTURE_MOST,
+                fixture.most.map_or(0.0, |most| most.mm()),
+            )?;
         }
         if let Some(lacing) = &shape.lacing {
             within("shape.lacing.overlap", ranges::OVERLAP, lacing.overlap.mm())?;

@@ -233,7 +233,7 @@ impl Mind<'_> {
         self.found.extend(said.into_iter().map(|fixture| Finding::FixtureLimits {
             kind: fixture.kind,
             seam: fixture.seam,
-            most: fixture.limit(),
+            most: fixture.limit(self.drawn.habits),
         }));
     }
 

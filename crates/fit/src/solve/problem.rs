@@ -75,7 +75,7 @@ impl Drawn<'_> {
         let fixed = self.shape.fixtures.iter();
         let fixed = fixed.filter(|fixture| !fixture.comes_out() && fixture.is_on(seam.name, side));
         let fixed = fixed.map(|fixture| {
-            let most = fixture.limit().mm();
+            let most = fixture.limit(self.habits).mm();
             DepthLimit {
                 from: fixture.from.mm().clamp(0.0, seam.length),
                 to: fixture.to.mm().clamp(0.0, seam.length),

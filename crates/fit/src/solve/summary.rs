@@ -18,8 +18,6 @@ pub struct Piece {
 
 /// An evening is no longer than this, in minutes.
 const EVENING: f64 = 240.0;
-/// From so many hours by itself on, nothing more of a garment is done that evening.
-const OVERNIGHT: f64 = 6.0;
 
 /// The first steps not done yet, up to a long evening and one more, or up to one that waits by itself.
 fn soon(steps: &[Step]) -> Vec<SoonStep> {
@@ -36,7 +34,7 @@ fn soon(steps: &[Step]) -> Vec<SoonStep> {
             work: step.work,
             minutes: step.house_minutes,
             tools: step.tools.iter().map(|tool| (*tool).to_owned()).collect(),
-            overnight: step.passive_hours >= OVERNIGHT,
+            overnight: step.overnight,
             at_stop: step.stop.is_some(),
         });
     }

@@ -29,5 +29,5 @@ pub(crate) use hem::hem_said;
 pub(crate) use inset::inset_words;
 pub(crate) use length_said::length_said;
 pub(crate) use put_on::put_on_words;
-pub(crate) use seam_words::SeamWords;
+pub(crate) use seam_words::{SeamWords, edges_apart, one_line_with};
 pub(crate) use stray::{alteration_strays, hem_strays, pin_strays, reading_strays};

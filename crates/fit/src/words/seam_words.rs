@@ -1,10 +1,11 @@
 //! Lines and refusals of lines, said the way a sewist would hear them.
 
-use crate::garment::Seam;
+use crate::garment::{Seam, SeamEnd, SeamName};
 use crate::house::habit::Habits;
 use crate::judge::letting_out::LetOut;
 use crate::line::{LineCharacter, LineEnd, LineRefusal, Proposal};
 use crate::unit::length::Length;
+use crate::unit::scale::Scale;
 
 /// A line that leaves less steeply than one in so many leaves gently.
 const GENTLE_SLOPE: f64 = 12.0;
@@ -12,6 +13,32 @@ const GENTLE_SLOPE: f64 = 12.0;
 const GENTLE_BEND: f64 = 1000.0;
 /// A slope below this is level to any eye: 1 in 1000.
 const LEVEL: f64 = 0.001;
+
+const fn runs_off(end: SeamEnd) -> &'static str {
+    match end {
+        SeamEnd::Hem => "runs off at the hem, mirrored into the turn-up",
+        SeamEnd::Underarm(_) => "runs off at the underarm",
+        SeamEnd::Tip => "runs off at the tip",
+        _ => "runs off at the edge",
+    }
+}
+
+/// Two edges of a new seam of which one comes out longer than it did.
+pub(crate) fn edges_apart(seam: SeamName, longer: &str, by: Length, scale: Scale) -> String {
+    format!(
+        "Along the new {} the {longer} edge comes out {} longer than the other: ease it in, or trim it at the end.",
+        seam.words(),
+        scale.write(by)
+    )
+}
+
+/// A seam that has no line because the one it is carried into has none.
+pub(crate) fn one_line_with(seam: SeamName) -> String {
+    format!(
+        "It is one line with the {}, which cannot be drawn as it is pinned: mend that first.",
+        seam.words()
+    )
+}
 
 /// How a line's stations are said: from its seam's usual datum, in the session's unit. A line carried
 /// across goes on into the seam `beyond`, turned round.
@@ -74,6 +101,23 @@ impl SeamWords<'_> {
         let mut sentence = format!("{lower}; {upper}. {leaves}, {bends}.");
         sentence[..1].make_ascii_uppercase();
         sentence
+    }
+
+    /// How a line ends: "back on the old stitching 312 from the hem".
+    pub(crate) fn end(self, end: LineEnd, is_lower: bool, stitching: &str) -> String {
+        let at = if is_lower { self.seam.lower } else { self.seam.upper };
+        match end {
+            LineEnd::Taper { .. } if at == SeamEnd::Tip => {
+                format!("runs to nothing at the {} tip", if is_lower { "lower" } else { "upper" })
+            }
+            LineEnd::Taper { at } => format!("back on the {stitching} {}", self.station(at)),
+            LineEnd::RunOff => runs_off(at).to_owned(),
+            LineEnd::Carry if self.seam.name == SeamName::SleeveUnderarm => {
+                "carried on into the side seam at the underarm".to_owned()
+            }
+            LineEnd::Carry => "carried on into the sleeve at the underarm".to_owned(),
+            LineEnd::Hold { .. } => "one depth through the band".to_owned(),
+        }
     }
 
     /// The refusal with the nearest thing that works.

@@ -50,6 +50,8 @@ pub struct Hanging {
     steps: [usize; 2],
     /// How much was read on it before it was changed, and is on nothing now.
     strays: usize,
+    /// True where it hangs by its band, false where by its shoulders.
+    by_its_band: bool,
     /// Its silhouette, where it has been measured.
     #[schema(value_type = Option<Figure>)]
     figure: Option<Box<RawValue>>,
@@ -78,34 +80,37 @@ async fn rail(app: &App, account: AccountId) -> Result<Vec<Hanging>, Problem> {
     Ok(rows.into_iter().filter_map(|row| hanging(row, &timings)).collect())
 }
 
+/// How many garments are worked out before they are kept and others get their turn: few enough that their jobs are little
+/// beside the server.
+const WORKED_OUT_AT_ONCE: usize = 40;
+
 /// Works out what was not kept, and keeps it.
-async fn up_to_date(app: &App, account: AccountId, rows: Vec<OnRail>) -> Result<Vec<OnRail>, Problem> {
-    let (mut rows, jobs) = app
-        .run_long(move |conn| {
-            let jobs = rows
-                .iter()
-                .filter(|row| row.in_short.is_none())
-                .map(|row| {
-                    let fitting = row.fitting.map(|(id, _)| id);
-                    jobs::newest(conn, account, row.garment.clone(), fitting)
-                })
-                .collect::<Result<Vec<_>, _>>()?;
-            Ok((rows, jobs))
-        })
-        .await?;
-    let said =
-        app.compute(account, move || Ok(jobs.iter().map(in_short).collect::<Result<Vec<_>, _>>()?)).await?;
-    let mut fresh = Vec::new();
-    for (row, said) in rows.iter_mut().filter(|row| row.in_short.is_none()).zip(said) {
-        fresh.push((row.id, row.stands_for, said.clone()));
-        row.in_short = Some(said);
+async fn up_to_date(app: &App, account: AccountId, mut rows: Vec<OnRail>) -> Result<Vec<OnRail>, Problem> {
+    let due: Vec<usize> = (0..rows.len()).filter(|at| rows[*at].in_short.is_none()).collect();
+    for some in due.chunks(WORKED_OUT_AT_ONCE) {
+        let asked: Vec<_> =
+            some.iter().map(|at| (rows[*at].garment.clone(), rows[*at].fitting.map(|(id, _)| id))).collect();
+        let newest = move |conn: &mut Conn| {
+            let jobs = asked.into_iter().map(|(hung, fitting)| jobs::newest(conn, account, hung, fitting));
+            Ok(jobs.collect::<Result<Vec<_>, _>>()?)
+        };
+        let jobs = app.run_long(newest).await?;
+        let said = app
+            .compute(account, move || Ok(jobs.iter().map(in_short).collect::<Result<Vec<_>, _>>()?))
+            .await?;
+        let mut fresh = Vec::new();
+        for (at, said) in some.iter().zip(said) {
+            let row = &mut rows[*at];
+            fresh.push((row.id, row.stands_for, said.clone()));
+            row.in_short = Some(said);
+        }
+        // What could not be kept is worked out again the next time, and nobody missed anything.
+        let keep = move |conn: &mut Conn| {
+            let kept = |(id, stands_for, said)| rail::keep(conn, id, &stands_for, &said);
+            Ok(fresh.into_iter().try_for_each(kept).is_ok())
+        };
+        let _ = app.run_long(keep).await;
     }
-    // What could not be kept is worked out again the next time, and nobody missed anything.
-    let keep = move |conn: &mut Conn| {
-        let kept = |(id, stands_for, said)| rail::keep(conn, id, &stands_for, &said);
-        Ok(fresh.into_iter().try_for_each(kept).is_ok())
-    };
-    let _ = app.run_long(keep).await;
     Ok(rows)
 }
 
@@ -130,6 +135,7 @@ fn in_short(job: &Job) -> Result<InShort, StoreError> {
 fn hanging(row: OnRail, timings: &[Timing]) -> Option<Hanging> {
     let InShort { summary, figure } = row.in_short?;
     Some(Hanging {
+        by_its_band: row.garment.value.garment.shape.kind.has_band(),
         id: row.id,
         version: row.garment.version,
         wearer_name: row.wearer,

@@ -11,8 +11,8 @@ use vemble_fit::garment::{
 };
 use vemble_fit::hem::{HemKind, Landmark};
 use vemble_fit::{
-    Choices, EveningChoice, HouseEntry, HouseRule, Length, MeasureName, NamedCloth, SeamName, Weave,
-    named_cloths, section_ratio,
+    Choices, EveningChoice, Garment, HouseEntry, HouseRule, Length, MeasureName, NamedCloth, SeamName,
+    Verdict, Weave, named_cloths, section_ratio,
 };
 
 use crate::problem::Refusals;
@@ -51,6 +51,8 @@ pub struct KindWords {
     usual_sleeves: SleeveBuild,
     /// True where a band closes it at the waist.
     has_band: bool,
+    /// The levels at which its back can be laced, from the top down.
+    laces_at: Vec<LevelName>,
     /// How its lining is closed at the hem where nobody says.
     lining: LiningClosed,
     /// Seams it can have.
@@ -122,6 +124,17 @@ pub struct LevelWords {
     section: f64,
 }
 
+/// What an ease amounts to.
+#[derive(Serialize, ToSchema)]
+pub struct VerdictWords {
+    /// Its name in files.
+    name: Verdict,
+    /// Its name on screen.
+    words: &'static str,
+    /// What it means.
+    means: &'static str,
+}
+
 /// A way of evening with its reason.
 #[derive(Serialize, ToSchema)]
 pub struct EveningWords {
@@ -188,8 +201,12 @@ pub struct Words {
     body: Vec<MeasureWords<MeasureName>>,
     /// Kinds of garment.
     kinds: Vec<KindWords>,
+    /// A garment that nobody has looked at yet, as its sheet begins.
+    blank: Garment,
     /// Levels, from the top down.
     levels: Vec<LevelWords>,
+    /// What an ease can amount to, tightest first.
+    verdicts: Vec<VerdictWords>,
     /// Seams of a sleeve in one piece and in two.
     sleeve_seams: Vec<SeamWords>,
     /// Choices that can be made as habits.
@@ -238,6 +255,7 @@ fn kind(name: Kind) -> KindWords {
         takes_sleeves,
         usual_sleeves: name.usual_sleeves(),
         has_band: name.has_band(),
+        laces_at: name.laces_at().to_vec(),
         lining: name.usual_lining(),
         seams: name
             .possible_seams()
@@ -268,10 +286,14 @@ async fn read_words() -> Json<Words> {
             })
             .collect(),
         kinds: Kind::ALL.into_iter().map(kind).collect(),
+        blank: Garment::blank(),
         levels: LevelName::ALL
             .into_iter()
             .map(|name| LevelWords { name, words: name.words(), section: section_ratio(name) })
             .collect(),
+        verdicts: Verdict::ALL
+            .map(|name| VerdictWords { name, words: name.words(), means: name.means() })
+            .into(),
         sleeve_seams: [SeamName::SleeveUnderarm, SeamName::SleeveFront, SeamName::SleeveBack]
             .into_iter()
             .map(|name| SeamWords {

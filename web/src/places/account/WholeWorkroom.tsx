@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Button, Progress } from "antd";
 import { useEffect, useRef, useState } from "react";
 import { answered, client, fromThisPage, type Of } from "../../api/client";
+import { askAgain } from "../../api/askAgain";
 import { isGoingIn, restoringQuery } from "../../api/queries";
 
 /** Sends a file as it is: the workroom looks it over and takes all of it or nothing. */
@@ -90,7 +91,7 @@ function useRestoring(begun: boolean) {
   if (going && !seen) setSeen(true);
   const isIn = ended?.stage === "done";
   useEffect(() => {
-    if (isIn) void queries.invalidateQueries();
+    if (isIn) void askAgain(queries, "workroom");
   }, [isIn, queries]);
   return { going, ended };
 }

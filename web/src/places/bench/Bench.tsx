@@ -63,7 +63,7 @@ export default function Bench({ id, draft, job, solution }: AtWork) {
           <span className="soft">
             {step.bench === "body" ? "on the body" : `at the ${step.bench === "wash" ? "tub" : step.bench}`},{" "}
             {Math.round(step.minutes.p20)}–{Math.round(step.minutes.p80)} min
-            {step.passive_hours > 0 ? `, then ${step.passive_hours} hours by itself` : ""}
+            {step.by_itself ? `, then ${step.by_itself} by itself` : ""}
           </span>
           <UndoButton draft={draft} />
         </div>

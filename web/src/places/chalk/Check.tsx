@@ -1,5 +1,6 @@
 import type { Of } from "../../api/client";
-import { Balance, levelWords } from "../../cloth/Balance";
+import { Balance } from "../../cloth/Balance";
+import { useSaid } from "../../cloth/useSaid";
 import type { AtWork } from "../../fitting/atWork";
 import { TableTabs } from "../../frame/TableTabs";
 import "./chalk.css";
@@ -86,6 +87,7 @@ function Armholes({ rows }: { rows: Of<"ArmholeFit">[] }) {
 }
 
 function LettingOut({ gains, insets }: { gains: Of<"LevelGain">[]; insets: Of<"Inset">[] }) {
+  const said = useSaid();
   return (
     <section aria-label="Letting out" className="stack">
       <h2>What letting out could give</h2>
@@ -106,7 +108,7 @@ function LettingOut({ gains, insets }: { gains: Of<"LevelGain">[]; insets: Of<"I
         <tbody>
           {gains.map((gain) => (
             <tr key={gain.level} data-level={gain.level}>
-              <td>{levelWords(gain.level)}</td>
+              <td>{said.level(gain.level)}</td>
               <td className="words">{gain.seams.map((seam) => seam.words).join("; ")}</td>
               <td className="num">
                 <strong>{gain.shown.most}</strong>
@@ -132,6 +134,7 @@ function LettingOut({ gains, insets }: { gains: Of<"LevelGain">[]; insets: Of<"I
 
 /** Where it was fitted on a form: the ease there, and on the wearer. */
 function OnForm({ levels }: { levels: Of<"LevelBalance">[] }) {
+  const said = useSaid();
   const rows = levels.filter((row) => row.on_form);
   if (rows.length === 0) return null;
   return (
@@ -148,7 +151,7 @@ function OnForm({ levels }: { levels: Of<"LevelBalance">[] }) {
       <tbody>
         {rows.map((row) => (
           <tr key={row.level + (row.side ?? "")}>
-            <td>{levelWords(row.level)}</td>
+            <td>{said.level(row.level)}</td>
             <td className="num">{row.on_form?.shown[0]}</td>
             <td className="num">{row.on_form?.shown[1]}</td>
             <td className="num">{row.shown.body}</td>

@@ -1,5 +1,6 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
+import { askAgain } from "../../api/askAgain";
 import { answered, client, Refused } from "../../api/client";
 
 /** Ways into the workroom, how the last try went, and whether one is under way. */
@@ -12,7 +13,7 @@ export function useSignIn() {
     setWrong(null);
     try {
       await way();
-      await queries.invalidateQueries();
+      await askAgain(queries, "person");
     } catch (refusal) {
       setWrong(refusal instanceof Refused ? refusal : new Refused(null, 0));
     } finally {

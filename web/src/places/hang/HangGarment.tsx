@@ -3,10 +3,11 @@ import { Button } from "antd";
 import { useMemo, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { answered, client, type Of } from "../../api/client";
-import { garmentQuery } from "../../api/queries";
+import { askAgain } from "../../api/askAgain";
+import { garmentQuery, wordsQuery } from "../../api/queries";
 import { TakeAway } from "../../entry/TakeAway";
 import { KindChoice } from "./KindChoice";
-import { blank, type GarmentRecord, type GarmentSheet, useGarmentSheet } from "./useGarmentSheet";
+import { type Garment, type GarmentRecord, type GarmentSheet, useGarmentSheet } from "./useGarmentSheet";
 import { Later } from "./Later";
 import { aboutPart, type LaterName } from "./later";
 import { Measuring } from "./Measuring";
@@ -21,14 +22,17 @@ import { type InHand, useInHandForSums } from "../../sums/keeping";
 export default function HangGarment() {
   const { garmentId } = useParams();
   const kept = useQuery({ ...garmentQuery(garmentId ?? ""), enabled: garmentId !== undefined });
-  if (garmentId && !kept.data) {
-    return <NotHere error={kept.error} fetching="Fetching the garment." />;
+  const words = useQuery(wordsQuery);
+  const blank = words.data?.blank;
+  if (!blank || (garmentId && !kept.data)) {
+    return <NotHere error={kept.error ?? words.error} fetching="Fetching the garment." />;
   }
   return (
     <Sheet
       key={garmentId ?? "new"}
       id={garmentId}
-      kept={kept.data?.data ?? blank}
+      kept={kept.data?.data ?? { wearer: null, due_on: null, garment: blank }}
+      blank={blank}
       version={kept.data?.version ?? null}
     />
   );
@@ -37,23 +41,25 @@ export default function HangGarment() {
 function Sheet({
   id,
   kept,
+  blank,
   version,
 }: {
   id: string | undefined;
   kept: GarmentRecord;
+  blank: Garment;
   version: number | null;
 }) {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const takeOff = async (garment: string) => {
     await answered(client.DELETE("/api/v1/garments/{id}", { params: { path: { id: garment } } }));
-    await queries.invalidateQueries();
+    await askAgain(queries, "garments");
     void navigate("/");
   };
   const [open, setOpen] = useState<LaterName | null>(null);
   const [rekind, setRekind] = useState(false);
   const [strays, setStrays] = useState<Of<"StrayOn">[]>([]);
-  const sheet = useGarmentSheet(id, kept, version, (strayed) =>
+  const sheet = useGarmentSheet(id, kept, version, blank, (strayed) =>
     strayed.length > 0 ? setStrays(strayed) : navigate("/"),
   );
   const { setShape, setGarment, known } = sheet;

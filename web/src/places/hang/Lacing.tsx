@@ -1,16 +1,18 @@
+import { useQuery } from "@tanstack/react-query";
 import { Checkbox } from "antd";
 import { useMemo } from "react";
 import type { Of } from "../../api/client";
-import { levelWords } from "../../cloth/Balance";
+import { wordsQuery } from "../../api/queries";
+import { useSaid } from "../../cloth/useSaid";
 import type { GarmentSheet } from "./useGarmentSheet";
 import { useSheetField } from "./useSheetField";
 import { changed } from "../../entry/changed";
 
 type Lace = NonNullable<Of<"Shape">["lacing"]>;
-const laced: Of<"LevelName">[] = ["bust", "under_bust", "waist", "high_hip"];
 
 /** A laced back: the gap between its edges at each level, as worn, and how far a panel reaches under. */
 export function Lacing({ sheet }: { sheet: GarmentSheet }) {
+  const said = useSaid();
   const { lacing, kind } = sheet.record.garment.shape;
   const gaps = lacing?.gaps;
   const lengths = useMemo(
@@ -23,8 +25,8 @@ export function Lacing({ sheet }: { sheet: GarmentSheet }) {
   const field = useSheetField(sheet, lengths);
   const set = (change: (now: Lace) => Lace) =>
     sheet.setShape((now) => (now.lacing ? { lacing: change(now.lacing) } : {}));
-  // Only what hangs from the shoulders is laced.
-  if (["trousers", "sweatpants", "straight_skirt", "flared_skirt", "overalls"].includes(kind)) return null;
+  const laced = useQuery(wordsQuery).data?.kinds.find((each) => each.name === kind)?.laces_at ?? [];
+  if (laced.length === 0) return null;
   return (
     <>
       <Checkbox
@@ -38,7 +40,7 @@ export function Lacing({ sheet }: { sheet: GarmentSheet }) {
       {lacing && (
         <div className="fields">
           {laced.map((level) =>
-            field(`gap ${level}`, `gap at the ${levelWords(level)}`, (mm) =>
+            field(`gap ${level}`, `gap at the ${said.level(level)}`, (mm) =>
               set((now) => ({ ...now, gaps: changed(now.gaps, level, mm) })),
             ),
           )}

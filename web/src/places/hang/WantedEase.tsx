@@ -1,11 +1,12 @@
 import { useMemo } from "react";
-import { levelWords } from "../../cloth/Balance";
+import { useSaid } from "../../cloth/useSaid";
 import { changed } from "../../entry/changed";
 import type { GarmentSheet } from "./useGarmentSheet";
 import { useSheetField } from "./useSheetField";
 
 /** Ease wanted at the levels of this garment; what the intention proposes stands there in grey. */
 export function WantedEase({ sheet }: { sheet: GarmentSheet }) {
+  const said = useSaid();
   const { ease } = sheet.record.garment;
   const lengths = useMemo(
     () => Object.fromEntries(Object.entries(ease ?? {}).map(([level, mm]) => [`ease ${level}`, mm])),
@@ -27,7 +28,7 @@ export function WantedEase({ sheet }: { sheet: GarmentSheet }) {
         {levels.map((row) =>
           field(
             `ease ${row.level}`,
-            `at the ${levelWords(row.level)}`,
+            `at the ${said.level(row.level)}`,
             (mm) => sheet.setGarment({ ease: changed(sheet.record.garment.ease ?? {}, row.level, mm) }),
             { ghost: row.shown.wanted ?? undefined },
           ),

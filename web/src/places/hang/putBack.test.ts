@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { Of } from "../../api/client";
 import { puttingBack } from "./putBack";
-import { blank, type Garment, type Shape } from "./useGarmentSheet";
+import type { Garment, Shape } from "./useGarmentSheet";
 
 const drawing = { lines: [], labels: [] };
 const row = { from: 60, to: 560, count: 6, pinned: 300 };
@@ -10,7 +10,7 @@ const answer: Of<"SumAnswer"> = { title: "even spacing", words: "", rows: [], re
 
 /** A sheet that keeps what is put into it. */
 function sheet(shape: Partial<Shape>) {
-  let garment: Garment = { ...blank.garment, shape: { ...blank.garment.shape, ...shape } };
+  let garment: Garment = { name: "", shape: { kind: "trousers", flats: {}, turn_up: 40, ...shape } };
   const putBack = puttingBack(
     (change) => (garment = { ...garment, shape: { ...garment.shape, ...change(garment.shape) } }),
     (change) => (garment = { ...garment, ...change }),

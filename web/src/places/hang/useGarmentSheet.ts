@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useMemo, useRef, useState } from "react";
 import { v7 as uuid } from "uuid";
 import { answered, client, ifMatch, type Of, Refused } from "../../api/client";
+import { askAgain } from "../../api/askAgain";
 import { habitsQuery, sketchQuery, solutionQuery, wearersQuery } from "../../api/queries";
 import { today } from "../../entry/days";
 import { SHEET } from "../../waiting/sheet";
@@ -11,48 +12,6 @@ export type Garment = Of<"Garment">;
 export type Cloth = Of<"Cloth">;
 export type Shape = Of<"Shape">;
 export type Kind = Of<"Kind">;
-
-/** The cloth a garment has until somebody looks. */
-export const usualCloth: Cloth = {
-  family: "twill",
-  fibre: "cotton",
-  fray: "medium",
-  stretch: 0,
-  thickness: 1,
-};
-
-/** A garment nobody has measured yet. */
-export const blank: GarmentRecord = {
-  wearer: null,
-  due_on: null,
-  garment: {
-    name: "",
-    source: "thrifted",
-    purpose: "everyday",
-    washed: false,
-    cloth: usualCloth,
-    wash_test: null,
-    wish: { change: "", stays: "", worn_with: "", occasion: "" },
-    ease: {},
-    shape: {
-      kind: "trousers",
-      flats: {},
-      seams: [],
-      sleeves: null,
-      allowances: [],
-      clips: [],
-      fixtures: [],
-      lacing: null,
-      band: { height: 38, build: "one_piece", belt_loop_at_back: false },
-      turn_up: 40,
-      topstitched: [],
-      lined: false,
-      lining: { above: null, closed: "felled" },
-      near_hems: [],
-      back_pocket_gap: null,
-    },
-  },
-};
 
 /** The band of a shape; one that was never entered has no height. */
 export const bandOf = (shape: Shape): Of<"Band"> => shape.band ?? { height: 0 };
@@ -65,6 +24,7 @@ export function useGarmentSheet(
   id: string | undefined,
   kept: GarmentRecord,
   keptVersion: number | null,
+  blank: Garment,
   onSaved: (strays: Of<"StrayOn">[]) => void,
 ) {
   const [record, setShownRecord] = useState(kept);
@@ -88,7 +48,7 @@ export function useGarmentSheet(
   const setCloth = (change: Partial<Cloth>) =>
     setRecord((now) => ({
       ...now,
-      garment: { ...now.garment, cloth: { ...usualCloth, ...now.garment.cloth, ...change } },
+      garment: { ...now.garment, cloth: { ...(now.garment.cloth ?? blank.cloth), ...change } as Cloth },
     }));
   const setShape = useCallback(
     (change: (shape: Shape) => Partial<Shape>) =>
@@ -141,7 +101,7 @@ export function useGarmentSheet(
           ...ifMatch(version),
         }),
       );
-      await queries.invalidateQueries();
+      await askAgain(queries, "garments");
       return data.strays;
     },
     retry: (count, error) => error instanceof Refused && error.isSilence && count < 400,

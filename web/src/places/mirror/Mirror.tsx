@@ -59,7 +59,7 @@ export default function Mirror({ id, draft, job, solution }: AtWork) {
   const { slide, refused } = useSlide(job, draft);
   const figures = { front: solution.drawing?.figure, back: solution.drawing?.figure_back };
   const inFront = new Set(figures.front?.seams.map((each) => each.seam));
-  const onBack = pins.map((pin) => ({ ...pin, again: pin.seam !== "centre_back" && inFront.has(pin.seam) }));
+  const onBack = pins.map((pin) => ({ ...pin, again: inFront.has(pin.seam) }));
   const fitting = job.fitting;
   return (
     <div className="page mirror">

@@ -14,6 +14,7 @@ const units: Record<Of<"RuleUnit">, string> = {
   share: "",
   days: " days",
   minutes: " minutes",
+  hours: " hours",
 };
 
 /** One house default: this person's own, the house's and the way back to it, and the reason. */

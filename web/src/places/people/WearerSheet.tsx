@@ -3,6 +3,7 @@ import { Button, Select } from "antd";
 import { useState } from "react";
 import { useNavigate } from "react-router";
 import { answered, client, type Of } from "../../api/client";
+import { askAgain } from "../../api/askAgain";
 import { today } from "../../entry/days";
 import { OnTheBody } from "./OnTheBody";
 import { TakeAway } from "../../entry/TakeAway";
@@ -25,7 +26,7 @@ export function WearerSheet({ kept }: { kept: Kept }) {
   const navigate = useNavigate();
   const takeAway = async () => {
     await answered(client.DELETE("/api/v1/wearers/{id}", { params: { path: { id: kept.id } } }));
-    await queries.invalidateQueries();
+    await askAgain(queries, "wearers");
     void navigate(to.people);
   };
   const onDay = (change: (body: Body) => Body) =>

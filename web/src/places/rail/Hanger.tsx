@@ -5,12 +5,9 @@ import { WhenSeen } from "./WhenSeen";
 /** One scale for the whole rail, in pixels a millimetre, so that garments can be compared. */
 export const railScale = 0.24;
 
-/** Kinds that hang by the band; everything else hangs by its shoulders. */
-const clipped: Of<"Kind">[] = ["trousers", "sweatpants", "straight_skirt", "flared_skirt"];
-
 /** A garment on its hanger, to the scale of the rail. */
 export function Hanger({ hanging, height }: { hanging: Of<"Hanging">; height: number }) {
-  const byBand = clipped.includes(hanging.record.garment.shape.kind);
+  const byBand = hanging.by_its_band;
   return (
     <span className="hanger">
       {/* As tall as the longest on its rod, so that all tickets hang alike. */}

@@ -3,6 +3,7 @@ import { Button } from "antd";
 import { useRef } from "react";
 import { useNavigate } from "react-router";
 import { answered, client, type Of } from "../../api/client";
+import { askAgain } from "../../api/askAgain";
 import { to } from "../../frame/registry";
 
 /** Hangs a garment from a job file: its measures, its fitting, everything that was decided. */
@@ -21,7 +22,7 @@ export function ImportJob() {
       return (await answered(client.POST("/api/v1/jobs", { body: job }))).data;
     },
     onSuccess: async ({ fitting }) => {
-      await queries.invalidateQueries();
+      await askAgain(queries, "workroom");
       void navigate(to.fitting(fitting, "chalk"));
     },
   });

@@ -2,7 +2,7 @@ import { skipToken, useQuery } from "@tanstack/react-query";
 import { Button, Input, Select } from "antd";
 import { useState } from "react";
 import { answered, client, type Of, Refused } from "../../api/client";
-import { levelWords } from "../../cloth/Balance";
+import { useSaid } from "../../cloth/useSaid";
 import { readLengths } from "../../entry/lengths";
 import type { AtWork } from "../../fitting/atWork";
 import { UndoButton } from "../../fitting/UndoButton";
@@ -12,6 +12,7 @@ import "./share.css";
 
 /** "The waist must lose 46": the pinned plan and the two best alternatives, drawn and said. */
 export default function ShareOut({ id, draft, job, solution }: AtWork) {
+  const said = useSaid();
   const levels = solution.levels.filter((row) => row.side !== "right");
   const [level, setLevel] = useState<Of<"LevelName">>(levels[0]?.level ?? "waist");
   const [text, setText] = useState("");
@@ -69,7 +70,7 @@ export default function ShareOut({ id, draft, job, solution }: AtWork) {
             value={level}
             onChange={setLevel}
             className="menu"
-            options={levels.map((each) => ({ value: each.level, label: levelWords(each.level) }))}
+            options={levels.map((each) => ({ value: each.level, label: said.level(each.level) }))}
           />
         </div>
         <div className="field">

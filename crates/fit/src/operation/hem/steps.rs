@@ -6,22 +6,20 @@ use crate::garment::side::Side;
 use crate::garment::{FeatureKind, HemName, Kind, Source};
 use crate::house::caution::Caution;
 use crate::house::choice::{HemCut, HemWhen, Pairs};
+use crate::house::rules::HouseRule;
 use crate::operation::builder::Builder;
 use crate::operation::hem::{
     Collision, CollisionState, HemKind, HemSide, HemSolution, Lies, OldTurnUp, Tuck, TurnUp, UncutWay,
 };
 use crate::plan::act::Act;
 use crate::plan::draft::{Draft, StopFacts};
-use crate::plan::how::{How, how};
+use crate::plan::how::{Fact, How, how};
 use crate::plan::key::{On, StepKey};
+use crate::plan::time::hours_said;
 use crate::unit::length::Length;
 
 /// Unpicking round one thing that stands near a hem, in millimetres.
 const ROUND_A_FEATURE: f64 = 150.0;
-/// How long cloth that drops hangs before its hem is read, in hours: a day and a night.
-const HANGING: f64 = 24.0;
-/// How long a pressed hem cools before it is moved, in hours.
-const COOLING: f64 = 0.2;
 /// Fastening one severed seam end, in millimetres.
 const SEAM_END: f64 = 40.0;
 
@@ -162,13 +160,18 @@ impl Builder<'_> {
             return;
         }
         let why = if self.garment.cloth.bias { "cut on the bias" } else { "flared" };
+        let hours = self.habits.rule(HouseRule::HangHem);
+        let overnight = hours >= self.habits.rule(HouseRule::WaitsOver);
+        let hangs = Fact::Named(hours_said(hours));
+        let title =
+            if overnight { "Hang it overnight, then read its hem" } else { "Hang it, then read its hem" };
         let mut draft = making
-            .draft(Act::HangBefore, "Hang it overnight, then read its hem")
+            .draft(Act::HangBefore, title)
             .over(0.0)
-            .how(how!("It is {why}, and drops where it hangs: a day and a night on a hanger or the form, its band or shoulders held as they are worn.", why))
+            .how(how!("It is {why}, and drops where it hangs: {hangs} on a hanger or the form, its band or shoulders held as they are worn.", why, hangs))
             .how("Read it again at the Mirror afterwards, and let the new readings stand; only then it is marked.")
             .after(self.before_hems());
-        draft.passive_hours = HANGING;
+        draft.passive_hours = hours;
         self.add(draft);
     }
 
@@ -415,7 +418,7 @@ impl Builder<'_> {
                 Act::TurnEdge,
                 Act::RollEdge,
             ]));
-        draft.passive_hours = COOLING;
+        draft.passive_hours = self.habits.rule(HouseRule::CoolPress) / 60.0;
         self.add(draft);
         if let Some(lining) = &making.hem.lining {
             self.line_hem(making, lining);

@@ -18,8 +18,6 @@ use crate::unit::length::Length;
 const CLIPPED_BELOW: f64 = 300.0;
 /// Setting up for one more dart, in minutes: fold, pin, mark the tip.
 const A_DART: f64 = 3.0;
-/// How long a seam cools before it is moved, in hours.
-const COOLING: f64 = 0.2;
 
 impl Builder<'_> {
     fn work(&self, seam: SeamName) -> Option<&SeamWork<'_>> {
@@ -324,7 +322,7 @@ impl Builder<'_> {
         if seams.iter().any(|seam| self.shape.felled.contains(seam)) {
             draft = draft.how("Felled seams to the side they lay on, ready to be stitched down.");
         }
-        draft.passive_hours = COOLING;
+        draft.passive_hours = self.habits.rule(HouseRule::CoolPress) / 60.0;
         self.add(draft);
     }
 }

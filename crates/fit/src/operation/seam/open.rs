@@ -1,7 +1,7 @@
 //! Opening what is in the way of new lines: each thing once, for every seam that needs it.
 
 use super::work::SeamWork;
-use crate::garment::{HemName, SeamName};
+use crate::garment::{Collar, HemName, SeamName};
 use crate::house::rules::HouseRule;
 use crate::operation::builder::Builder;
 use crate::operation::opening::{Open, Opening};
@@ -102,13 +102,17 @@ impl Builder<'_> {
         if self.shape.kind.has_legs() { "trousers" } else { "skirt" }
     }
 
-    /// What finishes the neck.
+    /// What finishes the neck, as its collar was said to be.
     pub(crate) fn neck_edge(&self) -> &'static str {
-        use crate::garment::Kind;
-        match self.shape.kind {
-            Kind::Shirt | Kind::Jacket | Kind::Coat => "collar",
-            Kind::KnitTop => "neckband",
-            _ => "neck facing",
+        match self.shape.collar() {
+            Collar::None => "neck facing",
+            Collar::Ribbed => "neckband",
+            Collar::Stand
+            | Collar::Shirt
+            | Collar::Flat
+            | Collar::Notched
+            | Collar::Peaked
+            | Collar::Shawl => "collar",
         }
     }
 }

@@ -2,20 +2,16 @@
 
 use super::work::SeamWork;
 use crate::garment::{LiningClosed, Purpose, SeamName, Source};
+use crate::house::rules::HouseRule;
 use crate::operation::builder::Builder;
 use crate::plan::act::Act;
 use crate::plan::draft::{Draft, StopFacts};
 use crate::plan::how::{Fact, How, how};
 use crate::plan::key::{On, StepKey};
+use crate::plan::time::hours_said;
 
 /// Length of thread marks through one pin, in millimetres: both layers, to either side.
 const MARK_AT_A_PIN: f64 = 60.0;
-/// Hours a garment washes and dries.
-const WASH_HOURS: f64 = 20.0;
-/// Hours a swatch washes, dries and is left to cool.
-const SWATCH_HOURS: f64 = 12.0;
-/// Hours a finished garment hangs before it is looked at.
-const LAST_HANGING: f64 = 1.0;
 
 impl Builder<'_> {
     /// What comes before anything is touched.
@@ -69,7 +65,7 @@ impl Builder<'_> {
                 .how("It does not go into the machine on trust. Read its label, then steam or wash a swatch as the garment will be cleaned: from inside an allowance or the hem, measured before and after.")
                 .how("If the swatch loses length, enter it with the garment: the lines then allow for it.")
                 .after([photograph]);
-            draft.passive_hours = SWATCH_HOURS;
+            draft.passive_hours = self.habits.rule(HouseRule::DrySwatch);
             self.add(draft);
             return;
         }
@@ -82,7 +78,7 @@ impl Builder<'_> {
         let mut draft = Draft::new(Act::Wash, On::Garment, "Wash and dry it")
             .how("As it will be washed later. What is going to shrink must shrink before the cut.")
             .needs([StepKey::whole(Act::ThreadMark)]);
-        draft.passive_hours = WASH_HOURS;
+        draft.passive_hours = self.habits.rule(HouseRule::DryWash);
         self.add(draft);
         self.add(
             Draft::new(Act::FitAgain, On::Garment, "Fit it again")
@@ -162,35 +158,41 @@ impl Builder<'_> {
                     .needs(ends),
             );
             let noun = self.shape.kind.noun();
+            let hangs = self.habits.rule(HouseRule::HangLook);
+            let tried = |it: &str| match hangs > 0.0 {
+                true => format!("Hang the {noun} for {}, then try{it} on", hours_said(hangs)),
+                false => format!("Try the {noun} on"),
+            };
+            let (tried, tried_over) = (Fact::Named(tried("")), Fact::Named(tried(" it")));
             let (title, how) = if self.shape.kind.has_legs() {
                 (
                     "Check the hem and both legs",
                     how!(
-                        "Hang the {noun} for an hour, then try on with the shoes: both hems level, legs equally long, nothing to tread on.",
-                        noun
+                        "{tried} with the shoes: both hems level, legs equally long, nothing to tread on.",
+                        tried
                     ),
                 )
             } else if self.shape.kind.reaches_legs() {
                 (
                     "Check the hem and both sides",
                     how!(
-                        "Hang the {noun} for an hour, then try on with the shoes: the hem level all round, both sides alike, nothing to tread on.",
-                        noun
+                        "{tried} with the shoes: the hem level all round, both sides alike, nothing to tread on.",
+                        tried
                     ),
                 )
             } else {
                 (
                     "Look at it on the body once more",
                     how!(
-                        "Hang the {noun} for an hour, then try it on over what is worn under it: its edges level, both sides alike, nothing that pulls.",
-                        noun
+                        "{tried_over} over what is worn under it: its edges level, both sides alike, nothing that pulls.",
+                        tried_over
                     ),
                 )
             };
             let mut draft = Draft::new(Act::HemCheck, On::Garment, title)
                 .how(how)
                 .needs([StepKey::whole(Act::ClosingActs)]);
-            draft.passive_hours = LAST_HANGING;
+            draft.passive_hours = hangs;
             if !self.shape.kind.reaches_legs() {
                 draft.cautions.clear();
             }

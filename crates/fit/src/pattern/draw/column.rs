@@ -31,7 +31,7 @@ const FRONT_WIDER: f64 = 10.0;
 /// Levels nearer than this, in millimetres, cannot both be drawn.
 const APART: f64 = 12.0;
 /// The most an existing dart is taken to hold, front and back; a larger difference goes to the seams.
-const MOST_INTAKE: [f64; 2] = [HouseRule::DartFront.entry().value, HouseRule::DartBack.entry().value];
+const MOST_INTAKE: [HouseRule; 2] = [HouseRule::DartFront, HouseRule::DartBack];
 /// How far a dart reaches below the waist, front and back: the house's middle of 75–100 and 120–150.
 const DART_BELOW: [f64; 2] = [90.0, 135.0];
 /// How far short of the bust line a dart on a body ends, front and back.
@@ -185,7 +185,8 @@ impl<'a> Draft<'a> {
                 };
                 let wide = if self.body { waist } else { top - self.shape.band_height() };
                 let low = (waist - DART_BELOW[i]).max(0.25 * wide);
-                let intake = if self.shape.has(name) { share.min(MOST_INTAKE[i]) } else { 0.0 };
+                let intake =
+                    if self.shape.has(name) { share.min(self.habits.rule(MOST_INTAKE[i])) } else { 0.0 };
                 DartDraft { name, low, wide, high, intake, fish_eye: self.body }
             })
             .collect()

@@ -44,7 +44,7 @@ impl Shape {
             Block::Legs | Block::Overalls => legs::draw(self, habits)?,
             Block::Skirt | Block::Body => column::draw(self, habits)?,
         };
-        sleeve::add(self, &mut pattern)?;
+        sleeve::add(self, &mut pattern, habits)?;
         // As it came, one half is the mirror image of the other.
         pattern.halves[1] = pattern.halves[0].clone();
         Ok(pattern)

@@ -15,6 +15,7 @@ use crate::garment::seam::SeamName;
 use crate::garment::shape::Shape;
 use crate::garment::side::Side;
 use crate::garment::template::TemplateError;
+use crate::house::habit::Habits;
 use crate::pattern::edge::Edge;
 use crate::pattern::level::Level;
 use crate::pattern::panel::{EdgeName, Panel, PanelEdge, PanelName};
@@ -40,7 +41,7 @@ const LEAST_UNDERARM: f64 = 5.0;
 const WITHIN: f64 = 1e-4;
 
 /// Adds the sleeve's panels and levels to a drawn body.
-pub(super) fn add(shape: &Shape, pattern: &mut Pattern) -> Result<(), TemplateError> {
+pub(super) fn add(shape: &Shape, pattern: &mut Pattern, habits: &Habits) -> Result<(), TemplateError> {
     let build = shape.sleeve_build();
     let (SleeveBuild::OnePiece | SleeveBuild::TwoPiece, Some(armhole)) =
         (build, pattern.rim(EdgeName::Armhole, Side::Left))
@@ -59,7 +60,7 @@ pub(super) fn add(shape: &Shape, pattern: &mut Pattern) -> Result<(), TemplateEr
     let upper = or(FlatName::UpperArm, UPPER_OF_BUST * shape.mm(FlatName::Bust));
     let wrist = or(FlatName::Wrist, WRIST_OF_UPPER * upper);
     let over = shape.flat(FlatName::SleeveLength).map(Length::mm);
-    let [least, most] = cap_ease(shape.kind);
+    let [least, most] = cap_ease(shape.kind, habits);
     let usual_rise = rise_for(upper, armhole + (least + most) / 2.0);
     let seam = or(FlatName::SleeveSeam, over.map_or(SLEEVE_SEAM, |over| (over - usual_rise).max(30.0)));
     let edges = if build == SleeveBuild::TwoPiece { 4.0 } else { 2.0 };
