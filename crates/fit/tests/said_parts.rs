@@ -83,6 +83,7 @@ fn what_does_not_open_has_no_front_edge_whatever_most_of_its_kind_have() {
     let mut top = example("knit-top");
     top.garment.shape.parts.front = Some(Front::Placket);
     assert!(top.garment.shape.closes_in_front() && !top.garment.shape.hem_is_open(HemName::Hem));
+    assert!(!top.garment.shape.opens(), "the shoulders still go through all of it");
     // Trousers open no further than their crotch.
     let mut trousers = example("barn-dance-trousers");
     for front in [Front::Zip, Front::Fly, Front::Placket] {

@@ -1,9 +1,8 @@
 //! The hems of a garment: which it has, and the tube and seam of each.
 
 use super::feature::{HemName, LiningClosed};
-use super::kind::{Kind, SleeveBuild};
+use super::kind::SleeveBuild;
 use super::level::Tube;
-use super::parts::Front;
 use super::seam::SeamName;
 use super::shape::Shape;
 use crate::unit::length::Length;
@@ -55,9 +54,8 @@ impl Shape {
     /// True where a hem runs from one front edge to the other: what opens all the way down the front has no ring there.
     #[must_use]
     pub fn hem_is_open(&self, hem: HemName) -> bool {
-        // A knit top's placket ends on the chest, and trousers open no further than their crotch.
-        let short = self.kind == Kind::KnitTop && self.front() == Front::Placket;
-        hem == HemName::Hem && self.closes_in_front() && !self.kind.has_legs() && !short
+        // Trousers open no further than their crotch.
+        hem == HemName::Hem && self.closes_in_front() && !self.kind.has_legs() && !self.placket_is_short()
     }
 
     /// True for a hem there is one of on each side.

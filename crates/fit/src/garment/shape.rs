@@ -158,9 +158,15 @@ impl Shape {
     /// True where something opens it at the waist: its own fly or buttons, a zip, a lacing.
     #[must_use]
     pub fn opens(&self) -> bool {
-        self.front() != Front::Closed
+        (self.front() != Front::Closed && !self.placket_is_short())
             || self.lacing.is_some()
             || self.fixtures.iter().any(|each| each.kind.opens())
+    }
+
+    /// True for a placket that ends on the chest, as a knit top's does: it opens the neck and nothing below.
+    #[must_use]
+    pub fn placket_is_short(&self) -> bool {
+        self.kind == Kind::KnitTop && self.front() == Front::Placket
     }
 
     /// True where it is closed down the front by its own buttons or zip, as its front was said to be.

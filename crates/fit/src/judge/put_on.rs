@@ -53,7 +53,9 @@ pub fn put_on(levels: &[LevelBalance], will_be: &Pattern, judging: Judging<'_>) 
     if will_be.bodice.is_some() {
         let sides = [Side::Left, Side::Right].into_iter();
         let round: f64 = sides.filter_map(|side| will_be.rim(EdgeName::Neckline, side)).sum();
-        check(Through::Head, Some(opened(Length::from_mm(round))), MeasureName::Head);
+        if !shape.placket_is_short() {
+            check(Through::Head, Some(opened(Length::from_mm(round))), MeasureName::Head);
+        }
         let narrowest = [LevelName::Bust, LevelName::UnderBust, LevelName::Waist].map(after);
         check(
             Through::Shoulders,
