@@ -411,9 +411,9 @@ impl Browser {
     async fn ask(&self, what: &str, params: Value) {
         let session = self.client.session_id().await.ok().flatten().expect("a session");
         let asked = json!({ "cmd": what, "params": params });
-        ureq::post(&format!("{}/session/{session}/goog/cdp/execute", self.driven_at))
-            .set("Content-Type", "application/json")
-            .send_string(&asked.to_string())
+        ureq::post(format!("{}/session/{session}/goog/cdp/execute", self.driven_at))
+            .content_type("application/json")
+            .send(asked.to_string())
             .expect("the browser does it");
     }
 

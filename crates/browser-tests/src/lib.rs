@@ -13,7 +13,7 @@ mod workroom;
 pub use browser::{Browser, DESK, PHONE, Screen};
 pub use contrary::{Contrary, Mood};
 pub use postgres::Postgres;
-pub use visitor::Visitor;
+pub use visitor::{Visitor, agent};
 pub use workroom::Workroom;
 
 use std::path::{Path, PathBuf};

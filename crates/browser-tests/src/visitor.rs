@@ -4,12 +4,20 @@ use std::io::{BufRead, BufReader};
 use std::time::Duration;
 
 use serde_json::Value;
+use ureq::SendBody;
+use ureq::http::Request;
 
 /// A program's line to a workroom.
 #[derive(Clone)]
 pub struct Visitor {
     agent: ureq::Agent,
     url: String,
+}
+
+/// What asks, and takes a refusal for the answer it is.
+#[must_use]
+pub fn agent(patience: Option<Duration>) -> ureq::Agent {
+    ureq::Agent::config_builder().http_status_as_error(false).timeout_global(patience).build().into()
 }
 
 /// So often a door is knocked at where nobody answers.
@@ -19,8 +27,7 @@ impl Visitor {
     /// One that nobody knows yet. It waits for an answer longer than any server should take.
     #[must_use]
     pub fn new(url: &str) -> Visitor {
-        let agent = ureq::AgentBuilder::new().timeout(Duration::from_secs(60)).build();
-        Visitor { agent, url: url.to_owned() }
+        Visitor { agent: agent(Some(Duration::from_secs(60))), url: url.to_owned() }
     }
 
     /// One that has opened the demo workroom.
@@ -45,31 +52,26 @@ impl Visitor {
     /// Asks; status and body, or nothing where no answer came.
     #[must_use]
     pub fn send(&self, method: &str, path: &str, body: Option<&Value>) -> Option<(u16, Value)> {
-        let request = self.agent.request(method, &format!("{}{path}", self.url));
+        let request = Request::builder().method(method).uri(format!("{}{path}", self.url));
         let answer = match body {
-            Some(body) => request.send_json(body),
-            None => request.call(),
-        };
-        match answer {
-            Ok(response) | Err(ureq::Error::Status(_, response)) => {
-                let status = response.status();
-                // An answer that was cut off is none.
-                let text = response.into_string().ok()?;
-                Some((status, serde_json::from_str(&text).unwrap_or(Value::Null)))
+            Some(body) => {
+                let request = request.header("Content-Type", "application/json");
+                self.agent.run(request.body(body.to_string()).expect("a request"))
             }
-            Err(ureq::Error::Transport(_)) => None,
-        }
+            None => self.agent.run(request.body(()).expect("a request")),
+        };
+        let mut answer = answer.ok()?;
+        // An answer that was cut off is none.
+        let text = answer.body_mut().with_config().limit(u64::MAX).read_to_string().ok()?;
+        Some((answer.status().as_u16(), serde_json::from_str(&text).unwrap_or(Value::Null)))
     }
 
     /// Hands a workroom file over; status, or nothing where no answer came.
     #[must_use]
-    pub fn hand_over(&self, length: usize, file: impl std::io::Read) -> Option<u16> {
-        let request = self.agent.post(&format!("{}/api/v1/workroom", self.url));
-        let request = request.set("Content-Type", "application/zip");
-        match request.set("Content-Length", &length.to_string()).send(file) {
-            Ok(response) | Err(ureq::Error::Status(_, response)) => Some(response.status()),
-            Err(ureq::Error::Transport(_)) => None,
-        }
+    pub fn hand_over(&self, length: usize, mut file: impl std::io::Read) -> Option<u16> {
+        let request = self.agent.post(format!("{}/api/v1/workroom", self.url));
+        let request = request.content_type("application/zip").header("Content-Length", length.to_string());
+        Some(request.send(SendBody::from_reader(&mut file)).ok()?.status().as_u16())
     }
 
     /// What is told on a stream of events, as it comes.
@@ -77,8 +79,8 @@ impl Visitor {
     /// # Panics
     /// When there is no such stream.
     pub fn follow(&self, path: &str) -> impl Iterator<Item = Value> + use<> {
-        let stream = self.agent.get(&format!("{}{path}", self.url)).call().expect("a stream");
-        let lines = BufReader::new(stream.into_reader()).lines().map_while(Result::ok);
+        let stream = self.agent.get(format!("{}{path}", self.url)).call().expect("a stream");
+        let lines = BufReader::new(stream.into_body().into_reader()).lines().map_while(Result::ok);
         lines.filter_map(|line| serde_json::from_str(line.strip_prefix("data: ")?).ok())
     }
 

@@ -9,6 +9,8 @@ use std::sync::atomic::{AtomicU32, Ordering};
 use serde_json::Value;
 use vemble_store::testing;
 
+use crate::visitor::Visitor;
+
 /// A running `vemble serve`; it is stopped when dropped.
 pub struct Workroom {
     server: Child,
@@ -85,12 +87,7 @@ impl Workroom {
     /// When there is no answer at all.
     #[must_use]
     pub fn get(&self, path: &str) -> (u16, Value) {
-        match ureq::get(&format!("{}{path}", self.url)).call() {
-            Ok(response) | Err(ureq::Error::Status(_, response)) => {
-                (response.status(), response.into_json().unwrap_or(Value::Null))
-            }
-            Err(error) => panic!("{path}: {error}"),
-        }
+        Visitor::new(&self.url).get(path)
     }
 }
 

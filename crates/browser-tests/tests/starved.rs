@@ -9,7 +9,7 @@ use std::time::Duration;
 use diesel::connection::SimpleConnection;
 use diesel::{Connection, PgConnection};
 use serde_json::{Value, json};
-use vemble_browser_tests::{Postgres, Visitor, Workroom, binary, demo_fitting};
+use vemble_browser_tests::{Postgres, Visitor, Workroom, agent, binary, demo_fitting};
 use vemble_store::testing;
 
 /// How often to try; more often when somebody goes looking (`make hunt`).
@@ -377,11 +377,12 @@ fn bodies_that_never_arrive_are_dropped_and_packed_ones_refused() {
     for told in told {
         assert!(told.starts_with("HTTP/1.1 408") && told.contains("request.slow"), "{told}");
     }
-    let packed = ureq::post(&format!("{}/api/v1/session", workroom.url))
-        .set("Content-Type", "application/json")
-        .set("Content-Encoding", "gzip")
-        .send_bytes(&[0x1f, 0x8b, 8, 0, 0, 0, 0, 0]);
-    let Err(ureq::Error::Status(status, answer)) = packed else { panic!("a packed body was taken") };
-    let told = answer.into_string().expect("words");
+    let packed = agent(None)
+        .post(format!("{}/api/v1/session", workroom.url))
+        .content_type("application/json")
+        .header("Content-Encoding", "gzip")
+        .send(&[0x1f, 0x8b, 8, 0, 0, 0, 0, 0]);
+    let mut packed = packed.expect("an answer");
+    let (status, told) = (packed.status(), packed.body_mut().read_to_string().expect("words"));
     assert!(status == 415 && told.contains("request.packed"), "{status} {told}");
 }

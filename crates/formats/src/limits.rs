@@ -6,6 +6,7 @@ use std::fmt;
 use std::io::Read;
 use std::ops::RangeInclusive;
 
+use chrono::{Datelike, NaiveDate};
 use serde::de::{DeserializeSeed, Deserializer, MapAccess, SeqAccess, Visitor};
 use thiserror::Error;
 
@@ -85,9 +86,11 @@ pub(crate) fn is_control(sign: char) -> bool {
     sign.is_control() && !['\n', '\r', '\t'].contains(&sign)
 }
 
-/// The year of what is written as a day, where no day may lie in it.
-pub(crate) fn year_beyond(written: &str) -> Option<i32> {
-    year(written).filter(|year| !YEARS.contains(year))
+/// The year of what is written as a day, where no day may lie in it. What is read as a day is one however it is spelt:
+/// `26-11-16` lies in the year 26.
+pub(crate) fn year_beyond(path: &str, written: &str) -> Option<i32> {
+    let read = || path.ends_with("_on").then(|| written.parse::<NaiveDate>().ok()).flatten();
+    year(written).or_else(|| read().map(|day| day.year())).filter(|year| !YEARS.contains(year))
 }
 
 /// The most rows in the lists of a name.
@@ -153,7 +156,7 @@ impl Look<'_> {
         let beyond = control(written)
             .map(|sign| Beyond::control(path, sign))
             .or_else(|| (length > MOST_CHARACTERS).then(|| Beyond::characters(path, length)))
-            .or_else(|| year_beyond(written).map(|year| Beyond::day(path, year)));
+            .or_else(|| year_beyond(path, written).map(|year| Beyond::day(path, year)));
         beyond.map_or(Ok(()), |beyond| Err(self.beyond(beyond)))
     }
 }
@@ -274,11 +277,14 @@ mod tests {
             ("+12026-01-01", false),
             ("-0044-03-15", false),
             ("2201-01-01", false),
+            ("26-11-16", false),
+            ("2026-1-6", true),
             ("chest-12-30", true),
             ("01930000-0000-7000-8000-00000000e001", true),
         ] {
             assert_eq!(path(&json!({ "held_on": day })).is_none(), fine, "{day}");
         }
+        assert_eq!(path(&json!({ "note": "3-2-1" })), None, "a note is no day");
     }
 
     #[test]

@@ -66,7 +66,7 @@ fn text(written: &mut String, path: &str, beyond: &mut Vec<Beyond>) {
         beyond.push(Beyond::characters(path, count));
         *written = written.chars().take(MOST_CHARACTERS).collect();
     }
-    if let Some(year) = year_beyond(written) {
+    if let Some(year) = year_beyond(path, written) {
         beyond.push(Beyond::day(path, year));
         *written = if year < *YEARS.start() {
             format!("{}-01-01", YEARS.start())

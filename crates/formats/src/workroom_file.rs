@@ -232,7 +232,7 @@ fn check_unpacked(zip: &mut ZipArchive<Cursor<&[u8]>>) -> Result<(), WorkroomFil
     let mut left = LARGEST_UNPACKED;
     for at in 0..zip.len() {
         let entry = zip.by_index(at).map_err(damaged)?;
-        let most = if entry.name() == INSIDE { LARGEST_INSIDE as u64 } else { left };
+        let most = if entry.name().map_err(damaged)? == INSIDE { LARGEST_INSIDE as u64 } else { left };
         let size = std::io::copy(&mut entry.take(most + 1), &mut std::io::sink()).map_err(damaged)?;
         if size > most {
             return Err(WorkroomFileError::TooLarge);

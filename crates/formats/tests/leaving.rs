@@ -72,8 +72,7 @@ fn the_sheet_tells_every_mark_and_every_warning_on_both_papers() {
         for paper in [Paper::A4, Paper::Letter] {
             let bytes = sheet::chalk_sheet(&job, &solution, paper);
             let said = said(&bytes);
-            let text = String::from_utf8_lossy(&bytes);
-            assert!(text.starts_with("%PDF-") && text.trim_end().ends_with("%%EOF"));
+            assert!(bytes.starts_with(b"%PDF-") && bytes.trim_ascii_end().ends_with(b"%%EOF"));
             for seam in &solution.seams {
                 for line in &seam.lines {
                     let LineOutcome::Drawn(drawn) = &line.outcome else { continue };
@@ -89,15 +88,9 @@ fn the_sheet_tells_every_mark_and_every_warning_on_both_papers() {
             }
             let (width, height) = paper.size_mm();
             let points = |mm: f64| format!("{:.1}", mm * 72.0 / 25.4);
-            let media = text.split("/MediaBox [").nth(1).expect("a page");
-            let size: Vec<String> = media
-                .split(']')
-                .next()
-                .expect("its box")
-                .split_whitespace()
-                .map(|number| format!("{:.1}", number.parse::<f64>().expect("a number")))
-                .collect();
-            assert_eq!(size[2..], [points(width), points(height)]);
+            for size in common::pdf::sizes(&bytes) {
+                assert_eq!(size.map(|side| format!("{side:.1}")), [points(width), points(height)]);
+            }
         }
     }
 }

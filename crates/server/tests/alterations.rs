@@ -3,8 +3,6 @@
 
 mod common;
 
-use std::io::Read;
-
 use common::{Client, SOON, begun, example, example_job, follow};
 use serde_json::{Value, json};
 use uuid::Uuid;
@@ -113,12 +111,8 @@ fn an_alteration_goes_the_whole_way() {
 }
 
 fn restored_elsewhere(server: &common::Running, ada: &Client, wanted: &Value) {
-    let answer = ada.agent.get(&ada.url_of("/api/v1/workroom.zip")).call().expect("a file");
-    let mut file = Vec::new();
-    answer.into_reader().read_to_end(&mut file).expect("all of it");
     let bea = server.account("bea@example.org");
-    let request = bea.agent.post(&bea.url_of("/api/v1/workroom")).set("Content-Type", "application/zip");
-    assert_eq!(request.send_bytes(&file).expect("restored").status(), 200);
+    assert_eq!(bea.hand_over(&ada.saved(), &[]).status, 200);
     let garments = bea.get("/api/v1/garments").body;
     let path = format!("/api/v1/garments/{}/fittings", garments[0]["id"].as_str().expect("an id"));
     assert_eq!(bea.get(&path).body[0]["record"]["fitting"]["alterations"], *wanted);

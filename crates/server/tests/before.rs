@@ -87,8 +87,7 @@ fn a_database_from_before_opens_with_its_journal_and_is_worked_on() {
 fn a_workroom_file_from_before_is_restored_whole() {
     let server = Running::start();
     let bea = server.account("bea@example.org");
-    let request = bea.agent.post(&bea.url_of("/api/v1/workroom")).set("Content-Type", "application/zip");
-    assert_eq!(request.send_bytes(WORKROOM).expect("restored").status(), 200);
+    assert_eq!(bea.hand_over(WORKROOM, &[]).status, 200);
     // A restored workroom has ids of its own: its fittings are known by what was read.
     let mut restored = Vec::new();
     for garment in bea.get("/api/v1/garments").body.as_array().expect("garments") {

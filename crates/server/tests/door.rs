@@ -8,15 +8,8 @@ use serde_json::json;
 use vemble_server::Options;
 
 fn sign_in(client: &Client, email: &str, password: &str, from: &str) -> u16 {
-    let request = client
-        .agent
-        .post(&client.url_of("/api/v1/session"))
-        .set("X-Forwarded-For", from)
-        .send_json(json!({ "email": email, "password": password }));
-    match request {
-        Ok(answer) | Err(ureq::Error::Status(_, answer)) => answer.status(),
-        Err(error) => panic!("{error}"),
-    }
+    let entry = json!({ "email": email, "password": password });
+    client.ask("POST", "/api/v1/session", &[("X-Forwarded-For", from)], Some(&entry)).status
 }
 
 const RIGHT: &str = "a long enough password";

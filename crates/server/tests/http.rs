@@ -2,7 +2,7 @@
 
 mod common;
 
-use common::{Client, Running, example};
+use common::{Client, Running, example, header};
 use serde_json::{Value, json};
 
 const GARMENT: &str = "01930000-0000-7000-8000-00000000a001";
@@ -169,12 +169,12 @@ fn large_and_strange_bodies_are_problems_too() {
 #[test]
 fn pages_come_with_their_headers() {
     let server = Running::start();
-    let page = ureq::get(&server.url).call().expect("the page");
-    let policy = page.header("content-security-policy").expect("a policy").to_owned();
+    let mut page = server.stranger().agent.get(&server.url).call().expect("the page");
+    let policy = header(&page, "content-security-policy").expect("a policy").to_owned();
     assert!(policy.contains("default-src 'none'") && !policy.contains("unsafe"), "{policy}");
-    assert_eq!(page.header("x-content-type-options"), Some("nosniff"));
-    assert_eq!(page.header("x-frame-options"), Some("DENY"));
-    let html = page.into_string().expect("text");
+    assert_eq!(header(&page, "x-content-type-options"), Some("nosniff"));
+    assert_eq!(header(&page, "x-frame-options"), Some("DENY"));
+    let html = page.body_mut().read_to_string().expect("text");
     let nonce = policy.split("'nonce-").nth(1).and_then(|rest| rest.split('\'').next()).expect("a nonce");
     assert!(html.contains(nonce), "the page carries its nonce");
 }
@@ -186,18 +186,12 @@ fn a_change_is_taken_from_the_workrooms_own_pages_and_from_programs_only() {
     let host = server.url.trim_start_matches("http://");
     let tried = |headers: &[(&str, &str)]| {
         let path = format!("{}/api/v1/wearers/{WEARER}", server.url);
-        let request =
-            headers.iter().fold(ada.agent.put(&path), |request, (name, said)| request.set(name, said));
-        match request.set("Content-Type", "application/json").send_string(r#"{"name":"Odile"}"#) {
-            Ok(response) | Err(ureq::Error::Status(_, response)) => {
-                assert_eq!(
-                    response.header("cache-control"),
-                    (response.status() != 403).then_some("no-store")
-                );
-                response.status()
-            }
-            Err(error) => panic!("{error}"),
-        }
+        let request = ada.agent.put(&path).content_type("application/json");
+        let request = headers.iter().fold(request, |request, (name, said)| request.header(*name, *said));
+        let answer = request.send(r#"{"name":"Odile"}"#).expect("an answer");
+        let status = answer.status().as_u16();
+        assert_eq!(header(&answer, "cache-control"), (status != 403).then_some("no-store"));
+        status
     };
     let own = format!("http://{host}");
     for (headers, status) in [
@@ -267,16 +261,15 @@ fn a_page_comes_with_no_cookie_and_an_answer_gives_none_anew() {
     let server = Running::start();
     let ada = server.account("ada@example.org");
     let page = ada.agent.get(&server.url).call().expect("the page");
-    assert!(page.header("set-cookie").is_none(), "a page asks for no session");
+    assert!(header(&page, "set-cookie").is_none(), "a page asks for no session");
     // An answer that comes after somebody else signed in would put its dead key over theirs.
     let session = format!("{}/api/v1/session", server.url);
     let who = ada.agent.get(&session).call().expect("an answer");
-    assert!(who.header("set-cookie").is_none(), "{:?}", who.header("set-cookie"));
+    assert!(header(&who, "set-cookie").is_none(), "{:?}", header(&who, "set-cookie"));
     let again = json!({ "email": "ada@example.org", "password": "a long enough password" });
-    let begun = ada.agent.post(&session).set("Content-Type", "application/json");
-    let begun = begun.send_string(&again.to_string()).expect("signed in");
-    let cookies = begun.all("set-cookie");
-    let cookie = cookies.iter().find(|cookie| cookie.starts_with("vemble="));
+    let begun = ada.agent.post(&session).send_json(&again).expect("signed in");
+    let mut cookies = begun.headers().get_all("set-cookie").iter().map(|each| each.to_str().expect("text"));
+    let cookie = cookies.find(|cookie| cookie.starts_with("vemble="));
     let cookie = cookie.expect("a session that begins comes with its cookie");
     assert!(cookie.contains("Max-Age=34560000"), "{cookie}");
 }

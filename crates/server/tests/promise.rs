@@ -148,7 +148,7 @@ impl Document {
         schema["components"] = self.0["components"].clone();
         let wrong = jsonschema::draft202012::options().build(&schema).expect("a schema");
         let first = wrong.iter_errors(&answer.body).next();
-        let first = first.map(|error| format!("{error} at {}", error.instance_path));
+        let first = first.map(|error| format!("{error} at {}", error.instance_path()));
         assert!(first.is_none(), "{}", said(&first.unwrap_or_default()));
         if answer.status >= 400 {
             let detail = answer.body["detail"].as_str().unwrap_or_default();

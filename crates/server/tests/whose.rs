@@ -60,19 +60,8 @@ fn friend(server: &Running, host: &Client, name: &str) -> Client {
 
 /// The status and the code of a request that says whose page it comes from.
 fn asked(client: &Client, method: &str, path: &str, page: &str, body: Option<Value>) -> (u16, String) {
-    let request = client.agent.request(method, &client.url_of(path)).set("Vemble-Page", page);
-    let answer = match body {
-        Some(body) => request.set("Content-Type", "application/json").send_string(&body.to_string()),
-        None => request.call(),
-    };
-    let response = match answer {
-        Ok(response) | Err(ureq::Error::Status(_, response)) => response,
-        Err(error) => panic!("{error}"),
-    };
-    let status = response.status();
-    let body: Value =
-        response.into_string().ok().and_then(|text| serde_json::from_str(&text).ok()).unwrap_or_default();
-    (status, body["code"].as_str().unwrap_or_default().to_owned())
+    let answer = client.ask(method, path, &[("Vemble-Page", page)], body.as_ref());
+    (answer.status, answer.body["code"].as_str().unwrap_or_default().to_owned())
 }
 
 #[test]
@@ -215,11 +204,11 @@ fn a_friend_fills_neither_its_hosts_line_nor_its_history() {
 
 /// Follows the fitting; what is received ends when the stream does.
 fn ends(client: &Client) -> std::sync::mpsc::Receiver<()> {
-    let request = client.agent.get(&client.url_of(&format!("{}/changes?since=0", at())));
+    let request = client.agent.get(client.url_of(&format!("{}/changes?since=0", at())));
     let response = request.call().expect("a stream");
     let (tell, told) = channel();
     std::thread::spawn(move || {
-        let mut lines = BufReader::new(response.into_reader()).lines();
+        let mut lines = BufReader::new(response.into_body().into_reader()).lines();
         while let Some(Ok(_)) = lines.next() {}
         let _ = tell.send(());
     });

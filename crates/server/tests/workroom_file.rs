@@ -10,23 +10,9 @@ use serde_json::{Value, json};
 use uuid::Uuid;
 use vemble_formats::{Workroom, read_workroom, write_workroom};
 
-fn saved(client: &Client) -> Vec<u8> {
-    let answer = client.agent.get(&client.url_of("/api/v1/workroom.zip")).call().expect("a file");
-    assert_eq!(answer.content_type(), "application/zip");
-    let mut bytes = Vec::new();
-    answer.into_reader().read_to_end(&mut bytes).expect("all of it");
-    bytes
-}
-
 fn restored(client: &Client, bytes: &[u8]) -> (u16, Value) {
-    let request =
-        client.agent.post(&client.url_of("/api/v1/workroom")).set("Content-Type", "application/zip");
-    match request.send_bytes(bytes) {
-        Ok(answer) | Err(ureq::Error::Status(_, answer)) => {
-            (answer.status(), answer.into_json().expect("JSON"))
-        }
-        Err(error) => panic!("{error}"),
-    }
+    let answer = client.hand_over(bytes, &[]);
+    (answer.status, answer.body)
 }
 
 /// People, garments of every example with their fittings, habits of one's own, a timed step.
@@ -66,18 +52,18 @@ fn a_workroom_comes_back_from_its_file_byte_for_byte() {
     let server = Running::start();
     let ada = server.account("ada@example.org");
     furnish(&ada);
-    let file = saved(&ada);
-    assert_eq!(saved(&ada), file, "the same workroom is the same file");
+    let file = ada.saved();
+    assert_eq!(ada.saved(), file, "the same workroom is the same file");
     // Into a workroom beside the first, in the same house.
     let bea = server.account("bea@example.org");
     let (status, holds) = restored(&bea, &file);
     assert_eq!((status, &holds["garments"]), (200, &json!(examples().len())), "{holds}");
-    assert_eq!(saved(&bea), file);
+    assert_eq!(bea.saved(), file);
     // And into another house.
     let elsewhere = Running::start();
     let cora = elsewhere.account("cora@example.org");
     assert_eq!(restored(&cora, &file).0, 200);
-    assert_eq!(saved(&cora), file);
+    assert_eq!(cora.saved(), file);
     let rail = cora.get("/api/v1/garments").body;
     let before = ada.get("/api/v1/garments").body;
     for (one, other) in rail.as_array().expect("a rail").iter().zip(before.as_array().expect("a rail")) {
@@ -100,7 +86,7 @@ fn what_is_no_workroom_or_finds_one_in_its_place_is_refused_and_changes_nothing(
     let server = Running::start();
     let ada = server.account("ada@example.org");
     furnish(&ada);
-    let file = saved(&ada);
+    let file = ada.saved();
     let bea = server.account("bea@example.org");
     let mut bent = file.clone();
     let middle = bent.len() / 3;
@@ -132,7 +118,7 @@ fn what_no_route_lets_in_no_file_brings_in() {
     let server = Running::start();
     let ada = server.account("ada@example.org");
     furnish(&ada);
-    let good = read_workroom(&saved(&ada)).expect("a workroom");
+    let good = read_workroom(&ada.saved()).expect("a workroom");
     let bea = server.account("bea@example.org");
     let at_hems = |room: &mut Workroom, at: f64| {
         let fittings = room.garments.iter_mut().flat_map(|hung| &mut hung.fittings);
@@ -226,7 +212,7 @@ fn search(count: usize) -> usize {
 /// A workroom of so many garments with three fittings each.
 fn large(client: &Client, garments: usize) -> Vec<u8> {
     furnish(client);
-    let mut workroom = read_workroom(&saved(client)).expect("a workroom");
+    let mut workroom = read_workroom(&client.saved()).expect("a workroom");
     let some: Vec<_> = workroom.garments.iter().filter(|hung| !hung.fittings.is_empty()).take(4).collect();
     let mut all = Vec::new();
     for (n, hung) in some.iter().cycle().take(garments).enumerate() {
@@ -248,10 +234,8 @@ fn large(client: &Client, garments: usize) -> Vec<u8> {
 
 /// Hands a file over without waiting for it to be in.
 fn handed_over(client: &Client, bytes: &[u8]) -> (u16, Value) {
-    let request =
-        client.agent.post(&client.url_of("/api/v1/workroom")).set("Content-Type", "application/zip");
-    let answer = request.set("Prefer", "respond-async").send_bytes(bytes).expect("an answer");
-    (answer.status(), answer.into_json().expect("JSON"))
+    let answer = client.hand_over(bytes, &[("Prefer", "respond-async")]);
+    (answer.status, answer.body)
 }
 
 /// How often one looks how far it is before one gives up.
@@ -302,7 +286,7 @@ fn a_large_workroom_is_begun_and_followed_to_its_end() {
     // What hangs there is worked out the first time the rail is asked for; of thousands that takes more than one asking.
     let hanging = (0..MOST_ASKED).find_map(|_| bea.get("/api/v1/garments").body.as_array().map(Vec::len));
     assert_eq!(hanging, Some(garments));
-    assert!(saved(&bea) == file, "what went in comes out, byte for byte");
+    assert!(bea.saved() == file, "what went in comes out, byte for byte");
     assert_eq!(bea.get("/api/v1/account").body["holds"], end["holds"]);
     // It is full now: another is refused, and that is said where it is followed.
     assert_eq!(handed_over(&bea, &file).0, 202);
@@ -414,7 +398,7 @@ fn whatever_stands_inside_a_workroom_file_it_is_taken_or_refused_with_its_place(
     let server = Running::start();
     let ada = server.account("ada@example.org");
     furnish(&ada);
-    let good = unpacked(&saved(&ada));
+    let good = unpacked(&ada.saved());
     let bea = server.account("bea@example.org");
     let seed = std::env::var("PROPTEST_RNG_SEED").ok().and_then(|seed| seed.parse().ok());
     let seed = seed.unwrap_or_else(|| Uuid::now_v7().as_u128() as u64);

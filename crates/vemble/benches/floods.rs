@@ -68,17 +68,8 @@ type Ask = fn(&House, u32);
 impl House {
     /// Asks and takes the answer for what it is: a refusal is one too.
     fn sink(&self, method: &str, path: &str, body: Option<&str>) {
-        let request = self
-            .agent
-            .request(method, &format!("{}/api/v1/{path}", self.url))
-            .set("Cookie", &self.cookie)
-            .set("Accept-Encoding", "gzip");
-        let answer = match body {
-            Some(body) => request.set("Content-Type", "application/json").send_string(body),
-            None => request.call(),
-        };
-        if let Ok(answer) | Err(ureq::Error::Status(_, answer)) = answer {
-            let _ = copy(&mut answer.into_reader(), &mut sink());
+        if let Ok(answer) = self.send(method, path, body) {
+            let _ = copy(&mut answer.into_body().into_reader(), &mut sink());
         }
     }
 }
@@ -137,7 +128,8 @@ impl Somebody {
         let changes = format!("fittings/{}/changes", self.fitting);
         let job: Value = serde_json::from_str(JOB).expect("the example");
         for n in 0..SAMPLES {
-            let page = || drop(ureq::get(&self.house.url).call().expect("a page").into_string());
+            let page =
+                || drop(ureq::get(&self.house.url).call().expect("a page").into_body().read_to_string());
             times[0].push(timed(page));
             times[1].push(timed(|| drop(self.house.ask("GET", "garments", None))));
             let change = change(n);

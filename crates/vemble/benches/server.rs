@@ -44,15 +44,8 @@ fn compute_endpoint(house: &House) {
         });
         let body = file.to_string();
         let there = timed(|| {
-            house
-                .agent
-                .post(&format!("{}/api/v1/compute/job", house.url))
-                .set("Cookie", &house.cookie)
-                .set("Content-Type", "application/json")
-                .send_string(&body)
-                .expect("a result")
-                .into_string()
-                .expect("its words");
+            let answer = house.send("POST", "compute/job", Some(&body)).expect("a result");
+            answer.into_body().read_to_string().expect("its words");
         });
         if n >= WARM_UP {
             own.push(here);
@@ -81,21 +74,10 @@ fn change_to_answer(house: &House) {
 fn change_to_other_screen(house: &House) {
     let (_, fittings) = house.hang(1, 1);
     let path = format!("fittings/{}/changes", fittings[0]);
-    let stream = house
-        .agent
-        .get(&format!("{}/api/v1/{path}?since=1000000000", house.url))
-        .set("Cookie", &house.cookie)
-        .call()
-        .expect("a stream");
-    drop(stream);
+    drop(house.send("GET", &format!("{path}?since=1000000000"), None).expect("a stream"));
     let last = house.ask("POST", &path, Some(&change(0)))["line"].as_i64().expect("a line");
-    let stream = house
-        .agent
-        .get(&format!("{}/api/v1/{path}?since={last}", house.url))
-        .set("Cookie", &house.cookie)
-        .call()
-        .expect("a stream");
-    let mut lines = BufReader::new(stream.into_reader()).lines().map_while(Result::ok);
+    let stream = house.send("GET", &format!("{path}?since={last}"), None).expect("a stream");
+    let mut lines = BufReader::new(stream.into_body().into_reader()).lines().map_while(Result::ok);
     let mut times = Vec::new();
     for n in 1..=100 {
         let body = change(n);

@@ -1,15 +1,11 @@
 //! The letters of a sheet: fonts that ship with it, and of each only what is printed.
 //!
 //! A letter is set in the house's own face; what that has not (≈, eighths, other scripts) in one that has nearly
-//! everything. Codes in the content are the glyphs of the whole font (`Identity-H`); a map leads from them to the part of
-//! it that is embedded, and another back to letters, so that a sheet can be searched and copied from.
+//! everything. What of each is embedded, and how a sheet is searched and copied from, is krilla's.
 
-use std::collections::BTreeMap;
 use std::sync::LazyLock;
 
-use pdf_writer::types::{CidFontType, FontFlags, SystemInfo, UnicodeCmap};
-use pdf_writer::{Name, Pdf, Rect, Ref, Str};
-use subsetter::{GlyphRemapper, subset};
+use krilla::text::{Font as Embedded, GlyphId, KrillaGlyph};
 use ttf_parser::Face;
 
 /// A face a text is set in.
@@ -23,40 +19,30 @@ pub(super) enum Weight {
 
 /// A font that ships with the sheet.
 struct Font {
-    /// What pages call it.
-    name: &'static [u8],
-    /// What it is called.
-    base: &'static str,
-    data: &'static [u8],
     face: Face<'static>,
+    embedded: Embedded,
 }
 
 impl Font {
-    fn shipped(name: &'static [u8], base: &'static str, data: &'static [u8]) -> Font {
+    fn shipped(data: &'static [u8]) -> Font {
         let face = Face::parse(data, 0).expect("a font that ships is one");
-        Font { name, base, data, face }
+        let embedded = Embedded::new(data.into(), 0).expect("a font that ships is one");
+        Font { face, embedded }
     }
 
-    /// A length of the font in thousandths of its size.
-    fn thousandths(&self, units: f64) -> f64 {
-        units * 1000.0 / f64::from(self.face.units_per_em())
-    }
-
+    /// How wide a glyph is, as a share of the size of the text.
     fn advance(&self, glyph: u16) -> f64 {
-        self.thousandths(f64::from(self.face.glyph_hor_advance(ttf_parser::GlyphId(glyph)).unwrap_or(0)))
+        let units = self.face.glyph_hor_advance(ttf_parser::GlyphId(glyph)).unwrap_or(0);
+        f64::from(units) / f64::from(self.face.units_per_em())
     }
 }
 
 /// Regular, bold, and for what both have not.
 static FONTS: LazyLock<[Font; 3]> = LazyLock::new(|| {
     [
-        Font::shipped(
-            b"R",
-            "VEMBLE+VembleSans-Regular",
-            include_bytes!("../../fonts/VembleSans-Regular.ttf"),
-        ),
-        Font::shipped(b"B", "VEMBLE+VembleSans-Bold", include_bytes!("../../fonts/VembleSans-Bold.ttf")),
-        Font::shipped(b"S", "VEMBLE+DejaVuSans", include_bytes!("../../fonts/DejaVuSans.ttf")),
+        Font::shipped(include_bytes!("../../fonts/VembleSans-Regular.ttf")),
+        Font::shipped(include_bytes!("../../fonts/VembleSans-Bold.ttf")),
+        Font::shipped(include_bytes!("../../fonts/DejaVuSans.ttf")),
     ]
 });
 
@@ -89,114 +75,52 @@ fn letters(weight: Weight, text: &str) -> impl Iterator<Item = Set> + '_ {
 
 /// Width of a text in points.
 pub(super) fn width(weight: Weight, size: f64, text: &str) -> f64 {
-    letters(weight, text).map(|set| FONTS[set.font].advance(set.glyph)).sum::<f64>() * size / 1000.0
+    letters(weight, text).map(|set| FONTS[set.font].advance(set.glyph)).sum::<f64>() * size
 }
 
-/// The glyphs that are printed, with their letters, font by font.
-#[derive(Debug, Default)]
-pub(super) struct Printed([BTreeMap<u16, char>; 3]);
+/// Letters of a text that stand in one font.
+pub(super) struct Run {
+    font: usize,
+    /// The letters.
+    pub(super) text: String,
+    /// Their glyphs.
+    pub(super) glyphs: Vec<KrillaGlyph>,
+    /// How wide they are, as a share of the size of the text.
+    pub(super) width: f64,
+}
 
-impl Printed {
-    /// A text in runs of one font each: what pages call it, and its codes.
-    pub(super) fn runs(&mut self, weight: Weight, text: &str) -> Vec<(&'static [u8], Vec<u8>)> {
-        let mut runs: Vec<(usize, Vec<u8>)> = Vec::new();
-        for Set { font, glyph, letter } in letters(weight, text) {
-            self.0[font].entry(glyph).or_insert(letter);
-            match runs.last_mut() {
-                Some((last, codes)) if *last == font => codes.extend(glyph.to_be_bytes()),
-                _ => runs.push((font, glyph.to_be_bytes().to_vec())),
+impl Run {
+    /// The font they stand in.
+    pub(super) fn font(&self) -> Embedded {
+        FONTS[self.font].embedded.clone()
+    }
+
+    fn push(&mut self, Set { glyph, letter, .. }: Set) {
+        let advance = FONTS[self.font].advance(glyph);
+        let from = self.text.len();
+        self.text.push(letter);
+        let glyph = GlyphId::new(u32::from(glyph));
+        let range = from..self.text.len();
+        self.glyphs.push(KrillaGlyph::new(glyph, advance as f32, 0.0, 0.0, 0.0, range, None));
+        self.width += advance;
+    }
+}
+
+/// A text in runs of one font each.
+pub(super) fn runs(weight: Weight, text: &str) -> Vec<Run> {
+    let mut runs: Vec<Run> = Vec::new();
+    for set in letters(weight, text) {
+        match runs.last_mut() {
+            Some(last) if last.font == set.font => last.push(set),
+            _ => {
+                let mut run = Run { font: set.font, text: String::new(), glyphs: Vec::new(), width: 0.0 };
+                run.push(set);
+                runs.push(run);
             }
         }
-        runs.into_iter().map(|(font, codes)| (FONTS[font].name, codes)).collect()
     }
-
-    /// Takes in what another page prints.
-    pub(super) fn add(&mut self, other: Printed) {
-        for (own, more) in self.0.iter_mut().zip(other.0) {
-            own.extend(more);
-        }
-    }
-
-    /// Embeds of every font what is printed, from the reference `first` on, and gives the name and the reference of each.
-    pub(super) fn embed(&self, pdf: &mut Pdf, first: i32) {
-        for (nth, (font, glyphs)) in FONTS.iter().zip(&self.0).enumerate() {
-            embed(pdf, font, glyphs, first + nth as i32 * OBJECTS);
-        }
-    }
+    runs
 }
-
-/// Objects a font takes.
-const OBJECTS: i32 = 6;
-/// Objects all of them take.
-pub(super) const RESERVED: i32 = 3 * OBJECTS;
-
-/// What pages call each font, and where it stands when the first stands at `first`.
-pub(super) fn named(first: i32) -> impl Iterator<Item = (Name<'static>, Ref)> {
-    FONTS.iter().enumerate().map(move |(nth, font)| (Name(font.name), Ref::new(first + nth as i32 * OBJECTS)))
-}
-
-const IDENTITY: SystemInfo<'_> =
-    SystemInfo { registry: Str(b"Adobe"), ordering: Str(b"Identity"), supplement: 0 };
-
-fn embed(pdf: &mut Pdf, font: &Font, glyphs: &BTreeMap<u16, char>, first: i32) {
-    let [id, cid, descriptor, file, letters, map] = [0, 1, 2, 3, 4, 5].map(|at| Ref::new(first + at));
-    let base = Name(font.base.as_bytes());
-    let face = &font.face;
-    let mut part = GlyphRemapper::new();
-    for glyph in glyphs.keys() {
-        part.remap(*glyph);
-    }
-    let data = subset(font.data, 0, &part);
-    pdf.type0_font(id)
-        .base_font(base)
-        .encoding_predefined(Name(b"Identity-H"))
-        .descendant_font(cid)
-        .to_unicode(letters);
-    let mut written = pdf.cid_font(cid);
-    written
-        .subtype(CidFontType::Type2)
-        .base_font(base)
-        .system_info(IDENTITY)
-        .font_descriptor(descriptor)
-        .default_width(0.0);
-    // Where no part can be cut out, the whole is embedded and codes are its glyphs as they are.
-    match &data {
-        Ok(_) => written.cid_to_gid_map_stream(map),
-        Err(_) => written.cid_to_gid_map_predefined(Name(b"Identity")),
-    };
-    let mut widths = written.widths();
-    for glyph in glyphs.keys() {
-        widths.same(*glyph, *glyph, font.advance(*glyph) as f32);
-    }
-    widths.finish();
-    written.finish();
-    let box_ = face.global_bounding_box();
-    let side = |units: i16| font.thousandths(f64::from(units)) as f32;
-    pdf.font_descriptor(descriptor)
-        .name(base)
-        .flags(FontFlags::NON_SYMBOLIC)
-        .bbox(Rect::new(side(box_.x_min), side(box_.y_min), side(box_.x_max), side(box_.y_max)))
-        .italic_angle(0.0)
-        .ascent(side(face.ascender()))
-        .descent(side(face.descender()))
-        .cap_height(side(face.capital_height().unwrap_or(face.ascender())))
-        .stem_v(80.0)
-        .font_file2(file);
-    match &data {
-        Ok(part) => pdf.stream(file, part).pair(Name(b"Length1"), part.len() as i32),
-        Err(_) => pdf.stream(file, font.data).pair(Name(b"Length1"), font.data.len() as i32),
-    };
-    let mut unicode = UnicodeCmap::new(Name(b"Letters"), IDENTITY);
-    for (glyph, letter) in glyphs {
-        unicode.pair(*glyph, *letter);
-    }
-    pdf.cmap(letters, &unicode.finish());
-    let last = glyphs.keys().next_back().copied().unwrap_or(0);
-    let codes: Vec<u8> = (0..=last).flat_map(|glyph| part.get(glyph).unwrap_or(0).to_be_bytes()).collect();
-    pdf.stream(map, &codes);
-}
-
-use pdf_writer::Finish;
 
 #[cfg(test)]
 mod tests {

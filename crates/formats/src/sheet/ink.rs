@@ -2,10 +2,15 @@
 //!
 //! Text is set in the fonts that ship with the sheet ([`super::font`]).
 
-use pdf_writer::{Content, Name, Pdf, Rect, Ref, Str};
+use krilla::Document;
+use krilla::geom::{Path, PathBuilder, Point, Rect};
+use krilla::metadata::Metadata;
+use krilla::page::PageSettings;
+use krilla::paint::{FillRule, Stroke as Pen, StrokeDash};
+use krilla::surface::Surface;
 use vemble_fit::Paper;
 
-use super::font::{self, Printed, Weight};
+use super::font::{self, Weight};
 
 /// Margin no home printer can reach into, in millimetres.
 pub(super) const MARGIN: f64 = 12.0;
@@ -48,71 +53,82 @@ pub(super) enum Stroke {
     Tick,
 }
 
-/// A document while it is being written.
-pub(super) struct Ink {
-    pdf: Pdf,
-    pages: Vec<Ref>,
-    next: i32,
-    paper: Paper,
-    printed: Printed,
+/// What stands on a page, in points from its upper left corner.
+enum Mark {
+    /// A text, where its first letter stands.
+    Text { weight: Weight, size: f64, at: Point, text: String },
+    /// A course, with the width and the dashes it is drawn in.
+    Course { course: Path, width: f32, dash: &'static [f32] },
+    /// What comes after it is drawn inside this only.
+    Inside(Path),
 }
 
-const CATALOG: Ref = Ref::new(1);
-const PAGES: Ref = Ref::new(2);
-const INFO: Ref = Ref::new(3);
-/// Where the fonts begin.
-const FONTS: i32 = 4;
+/// A document while it is being written.
+pub(super) struct Ink {
+    document: Document,
+    paper: Paper,
+}
 
 impl Ink {
     pub(super) fn new(paper: Paper) -> Ink {
-        Ink {
-            pdf: Pdf::new(),
-            pages: Vec::new(),
-            next: FONTS + font::RESERVED,
-            paper,
-            printed: Printed::default(),
-        }
+        Ink { document: Document::new(), paper }
     }
 
     /// A blank page.
     pub(super) fn page(&self) -> Page {
         let (width, height) = Page::size(self.paper);
-        Page { content: Content::new(), width, height, printed: Printed::default() }
+        Page { marks: Vec::new(), width, height }
     }
 
     pub(super) fn add(&mut self, page: Page) {
-        let (id, content) = (Ref::new(self.next), Ref::new(self.next + 1));
-        self.next += 2;
-        let size = Rect::new(0.0, 0.0, points(page.width), points(page.height));
-        let mut written = self.pdf.page(id);
-        written.media_box(size).parent(PAGES).contents(content);
-        written.resources().fonts().pairs(font::named(FONTS));
+        let size = PageSettings::from_wh(points(page.width), points(page.height)).expect("paper has a size");
+        let mut written = self.document.start_page_with(size);
+        let mut surface = written.surface();
+        let mut clips = 0;
+        for mark in page.marks {
+            match mark {
+                Mark::Text { weight, size, at, text } => letter(&mut surface, weight, size, at, &text),
+                Mark::Course { course, width, dash } => {
+                    let dash = (!dash.is_empty()).then(|| StrokeDash { array: dash.to_vec(), offset: 0.0 });
+                    surface.set_stroke(Some(Pen { width, dash, ..Pen::default() }));
+                    surface.draw_path(&course);
+                    surface.set_stroke(None);
+                }
+                Mark::Inside(frame) => {
+                    surface.push_clip_path(&frame, &FillRule::NonZero);
+                    clips += 1;
+                }
+            }
+        }
+        for _ in 0..clips {
+            surface.pop();
+        }
+        surface.finish();
         written.finish();
-        self.pdf.stream(content, &page.content.finish());
-        self.printed.add(page.printed);
-        self.pages.push(id);
     }
 
     pub(super) fn finish(mut self, title: &str) -> Vec<u8> {
-        self.pdf.catalog(CATALOG).pages(PAGES);
-        let count = self.pages.len() as i32;
-        self.pdf.pages(PAGES).kids(self.pages.iter().copied()).count(count);
-        self.printed.embed(&mut self.pdf, FONTS);
-        self.pdf.document_info(INFO).title(pdf_writer::TextStr(title));
-        self.pdf.finish()
+        self.document.set_metadata(Metadata::new().title(title.to_owned()));
+        self.document.finish().expect("fonts that ship can be embedded, and nothing else can go wrong")
     }
 }
 
-use pdf_writer::Finish;
+/// Letters, each run in the font that has them.
+fn letter(surface: &mut Surface<'_>, weight: Weight, size: f64, at: Point, text: &str) {
+    let mut x = at.x;
+    for run in font::runs(weight, text) {
+        surface.draw_glyphs(Point::from_xy(x, at.y), &run.glyphs, run.font(), &run.text, size as f32, false);
+        x += (run.width * size) as f32;
+    }
+}
 
 /// One page being drawn.
 pub(super) struct Page {
-    content: Content,
+    marks: Vec<Mark>,
     /// Width in millimetres.
     pub(super) width: f64,
     /// Height in millimetres.
     pub(super) height: f64,
-    printed: Printed,
 }
 
 impl Page {
@@ -120,22 +136,9 @@ impl Page {
         paper.size_mm()
     }
 
-    fn x(&self, mm: f64) -> f32 {
-        points(mm)
-    }
-
-    fn y(&self, mm: f64) -> f32 {
-        points(self.height - mm)
-    }
-
     fn set(&mut self, weight: Weight, size: f64, x: f64, y: f64, text: &str) {
-        let (px, py) = (self.x(x), self.y(y));
-        let runs = self.printed.runs(weight, text);
-        self.content.begin_text().next_line(px, py);
-        for (face, codes) in runs {
-            self.content.set_font(Name(face), size as f32).show(Str(&codes));
-        }
-        self.content.end_text();
+        let at = Point::from_xy(points(x), points(y));
+        self.marks.push(Mark::Text { weight, size, at, text: text.to_owned() });
     }
 
     pub(super) fn heading(&mut self, x: f64, y: f64, text: &str) {
@@ -202,32 +205,27 @@ impl Page {
     }
 
     fn segment(&mut self, width: f32, x1: f64, y1: f64, x2: f64, y2: f64) {
-        let (a, b, c, d) = (self.x(x1), self.y(y1), self.x(x2), self.y(y2));
-        self.content.set_line_width(width).move_to(a, b).line_to(c, d).stroke();
+        self.draw(along(&[[x1, y1], [x2, y2]]), width, &[]);
+    }
+
+    fn draw(&mut self, course: Option<Path>, width: f32, dash: &'static [f32]) {
+        self.marks.extend(course.map(|course| Mark::Course { course, width, dash }));
     }
 
     /// The square that shows whether the printer kept the size.
     pub(super) fn test_square(&mut self, x: f64, y: f64, side: f64) {
-        let (left, bottom) = (self.x(x), self.y(y + side));
-        self.content.set_line_width(0.6).rect(left, bottom, points(side), points(side)).stroke();
+        self.draw(frame(x, y, side, side), 0.6, &[]);
         self.small(x + 4.0, y + side / 2.0, "test square: 50 mm");
     }
 
     pub(super) fn course(&mut self, course: &[[f64; 2]], stroke: Stroke) {
-        let Some((first, rest)) = course.split_first() else { return };
         let (dash, width): (&[f32], f32) = match stroke {
             Stroke::Old => (&[6.0, 4.0], 0.8),
             Stroke::New => (&[], 1.4),
             Stroke::Raw => (&[1.0, 3.0], 0.6),
             Stroke::Tick => (&[], 0.4),
         };
-        let (x, y) = (self.x(first[0]), self.y(first[1]));
-        self.content.set_dash_pattern(dash.iter().copied(), 0.0).set_line_width(width).move_to(x, y);
-        for point in rest {
-            let (x, y) = (self.x(point[0]), self.y(point[1]));
-            self.content.line_to(x, y);
-        }
-        self.content.stroke().set_dash_pattern([], 0.0);
+        self.draw(along(course), width, dash);
     }
 
     /// A pin.
@@ -238,10 +236,9 @@ impl Page {
 
     /// Nothing is drawn outside the printable frame, whose line is where sheets are trimmed.
     pub(super) fn clip_frame(&mut self, margin: f64) {
-        let (x, y) = (self.x(margin), self.y(self.height - margin));
-        let (w, h) = (points(self.width - 2.0 * margin), points(self.height - 2.0 * margin));
-        self.content.set_line_width(0.3).rect(x, y, w, h).stroke();
-        self.content.rect(x, y, w, h).clip_nonzero().end_path();
+        let (width, height) = (self.width - 2.0 * margin, self.height - 2.0 * margin);
+        self.draw(frame(margin, margin, width, height), 0.3, &[]);
+        self.marks.extend(frame(margin, margin, width, height).map(Mark::Inside));
     }
 
     /// Where the neighbouring sheets lie: a cross in each corner of the overlap; gives the places of the crosses.
@@ -261,4 +258,22 @@ impl Page {
 
 fn points(mm: f64) -> f32 {
     (mm * POINTS_PER_MM) as f32
+}
+
+/// A course through places in millimetres; none where there is no way to go.
+fn along(places: &[[f64; 2]]) -> Option<Path> {
+    let (first, rest) = places.split_first()?;
+    let mut path = PathBuilder::new();
+    path.move_to(points(first[0]), points(first[1]));
+    for place in rest {
+        path.line_to(points(place[0]), points(place[1]));
+    }
+    path.finish()
+}
+
+/// A rectangle by its upper left corner, width and height in millimetres.
+fn frame(x: f64, y: f64, width: f64, height: f64) -> Option<Path> {
+    let mut path = PathBuilder::new();
+    path.push_rect(Rect::from_xywh(points(x), points(y), points(width), points(height))?);
+    path.finish()
 }

@@ -2,6 +2,10 @@
 
 use std::collections::BTreeMap;
 
+use kurbo::{Affine, Point};
+use lopdf::content::Content;
+use lopdf::{Dictionary, Document, Encoding, Object};
+
 pub const POINTS_PER_MM: f64 = 72.0 / 25.4;
 
 /// A text as it stands on a page, in millimetres from the lower left corner.
@@ -32,147 +36,173 @@ impl Page {
     }
 }
 
-/// An embedded font: the letter and the width of each of its codes.
-struct Font {
-    letters: BTreeMap<u16, char>,
+/// An embedded font: how its codes are read as letters, and the width of each in thousandths of its size.
+struct Font<'a> {
+    encoding: Encoding<'a>,
     widths: BTreeMap<u16, f64>,
 }
 
-/// The part of a text between two others.
-fn between<'a>(text: &'a str, from: &str, to: &str) -> Option<&'a str> {
-    let rest = &text[text.find(from)? + from.len()..];
-    Some(&rest[..rest.find(to)?])
+fn number(object: &Object) -> f64 {
+    f64::from(object.as_float().expect("a number"))
 }
 
-fn object(text: &str, id: &str) -> String {
-    let from = format!("\n{id} 0 obj\n");
-    between(text, &from, "\nendobj").unwrap_or_else(|| panic!("no object {id}")).to_owned()
-}
-
-/// What a key of an object refers to.
-fn reference(object: &str, key: &str) -> String {
-    let rest = &object[object.find(key).unwrap_or_else(|| panic!("no {key} in {object:.200}")) + key.len()..];
-    rest.trim_start_matches([' ', '[']).split(' ').next().expect("a reference").to_owned()
-}
-
-fn font(text: &str, id: &str) -> Font {
-    let whole = object(text, id);
-    assert!(whole.contains("/Identity-H"), "{whole}");
-    let letters = object(text, &reference(&whole, "/ToUnicode"));
-    let code = |hex: &str| u32::from_str_radix(hex.trim_matches(['<', '>']), 16).expect("a code");
-    let letters = letters
-        .lines()
-        .skip_while(|line| !line.ends_with("beginbfchar"))
-        .filter_map(|line| line.split_once(' '))
-        .filter(|(glyph, letter)| glyph.starts_with('<') && letter.starts_with('<'))
-        .map(|(glyph, letter)| (code(glyph) as u16, char::from_u32(code(letter)).expect("a letter")))
-        .collect();
-    let part = object(text, &reference(&whole, "/DescendantFonts"));
-    let descriptor = object(text, &reference(&part, "/FontDescriptor"));
+fn font<'a>(document: &'a Document, font: &'a Dictionary) -> Font<'a> {
+    assert_eq!(font.get(b"Encoding").and_then(Object::as_name).ok(), Some(&b"Identity-H"[..]));
+    let encoding = font.get_font_encoding(document).expect("letters for its codes");
+    let parts = font.get_deref(b"DescendantFonts", document).and_then(Object::as_array).expect("its parts");
+    let (_, part) = document.dereference(&parts[0]).expect("a part");
+    let part = part.as_dict().expect("a dictionary");
     // It is embedded: the file of the font is in the file of the sheet.
-    let file = object(text, &reference(&descriptor, "/FontFile2"));
-    assert!(file.len() > 500, "{} bytes of a font", file.len());
-    let widths = between(&part, "/W [", "]").unwrap_or_default();
-    let numbers: Vec<f64> = widths.split_whitespace().filter_map(|number| number.parse().ok()).collect();
-    let widths = numbers.chunks(3).map(|row| (row[0] as u16, row[2])).collect();
-    Font { letters, widths }
-}
-
-/// The bytes of a string as a content stream writes it: in brackets, or in hexadecimal.
-fn bytes(written: &str) -> Vec<u8> {
-    if let Some(hex) = written.strip_prefix('<') {
-        let digits: Vec<u8> =
-            hex.chars().filter_map(|digit| digit.to_digit(16)).map(|digit| digit as u8).collect();
-        return digits.chunks(2).map(|pair| pair[0] * 16 + pair.get(1).unwrap_or(&0)).collect();
-    }
-    let inner = written.strip_prefix('(').and_then(|rest| rest.strip_suffix(')')).expect("a string");
-    let mut letters = inner.chars().peekable();
-    let mut out = Vec::new();
-    while let Some(letter) = letters.next() {
-        if letter != '\\' {
-            out.push(letter as u8);
-            continue;
-        }
-        match letters.next().expect("an escape") {
-            'n' => out.push(b'\n'),
-            'r' => out.push(b'\r'),
-            't' => out.push(b'\t'),
-            'b' => out.push(8),
-            'f' => out.push(12),
-            digit @ '0'..='7' => {
-                let mut code = digit.to_digit(8).expect("a digit");
-                for _ in 0..2 {
-                    let Some(next) = letters.peek().and_then(|next| next.to_digit(8)) else { break };
-                    code = code * 8 + next;
-                    letters.next();
-                }
-                out.push(code as u8);
-            }
-            other => out.push(other as u8),
+    let descriptor =
+        part.get_deref(b"FontDescriptor", document).and_then(Object::as_dict).expect("a descriptor");
+    let file = [&b"FontFile2"[..], b"FontFile3"]
+        .into_iter()
+        .find_map(|key| descriptor.get_deref(key, document).ok());
+    let bytes = file.expect("it is embedded").as_stream().expect("a stream").content.len();
+    assert!(bytes > 200, "{bytes} bytes of a font");
+    let mut widths = BTreeMap::new();
+    let rows = part.get_deref(b"W", document).and_then(Object::as_array).expect("widths");
+    let mut rows = rows.iter();
+    while let (Some(first), Some(next)) = (rows.next(), rows.next()) {
+        let first = number(first) as u16;
+        if let Ok(each) = next.as_array() {
+            widths.extend(each.iter().enumerate().map(|(nth, width)| (first + nth as u16, number(width))));
+        } else {
+            let width = number(rows.next().expect("a width"));
+            widths.extend((first..=number(next) as u16).map(|code| (code, width)));
         }
     }
-    out
+    Font { encoding, widths }
 }
 
 /// Every page of a sheet.
 pub fn pages(file: &[u8]) -> Vec<Page> {
-    let text: String = file.iter().map(|byte| char::from(*byte)).collect();
-    let contents: Vec<String> = text
-        .split("/Contents ")
-        .skip(1)
-        .map(|rest| rest.split(' ').next().expect("a reference").to_owned())
-        .collect();
-    let fonts: BTreeMap<&str, Font> = ["R", "B", "S"]
-        .into_iter()
-        .map(|name| (name, font(&text, &reference(&text, &format!("/{name} ")))))
-        .collect();
-    contents
-        .iter()
-        .map(|id| {
-            let stream = object(&text, id);
-            page(between(&stream, "stream\n", "\nendstream").unwrap_or_default(), &fonts)
-        })
-        .collect()
+    let document = Document::load_mem(file).expect("a sheet");
+    let of = |id| {
+        let fonts = document.get_page_fonts(id).expect("its fonts");
+        let fonts = fonts.into_iter().map(|(name, each)| (name, font(&document, each))).collect();
+        let content = Content::decode(&document.get_page_content(id)).expect("what stands on it");
+        Pen::default().draw(content, &fonts)
+    };
+    document.get_pages().into_values().map(of).collect()
+}
+
+/// Width and height of every page, in points.
+pub fn sizes(file: &[u8]) -> Vec<[f64; 2]> {
+    let document = Document::load_mem(file).expect("a sheet");
+    let of = |id| {
+        let page = document.get_dictionary(id).expect("a page");
+        let corners = page.get(b"MediaBox").and_then(Object::as_array).expect("its box");
+        let [left, low, right, high] = [0, 1, 2, 3].map(|at| number(&corners[at]));
+        [right - left, high - low]
+    };
+    document.page_iter().map(of).collect()
 }
 
 /// Reads the few operators a sheet is drawn with.
-fn page(stream: &str, fonts: &BTreeMap<&str, Font>) -> Page {
-    let mut page = Page::default();
-    let mut numbers: Vec<f64> = Vec::new();
-    let (mut width, mut name) = (1.0, String::new());
-    let mut text = Text::default();
-    for line in stream.lines() {
-        if let Some(shown) = line.strip_suffix(" Tj") {
-            let font = &fonts[name.as_str()];
-            for code in bytes(shown).chunks(2).map(|pair| u16::from_be_bytes([pair[0], pair[1]])) {
-                text.words.push(font.letters[&code]);
-                text.width += font.widths[&code] / 1000.0 * text.size;
-            }
-            continue;
-        }
-        for token in line.split_whitespace() {
-            if let Ok(number) = token.parse::<f64>() {
-                numbers.push(number);
-                continue;
-            }
-            if let Some(face) = token.strip_prefix('/') {
-                name = face.to_owned();
-                continue;
-            }
-            let mm: Vec<f64> = numbers.iter().map(|number| number / POINTS_PER_MM).collect();
-            match (token, mm.as_slice()) {
-                ("w", [points]) => width = points * POINTS_PER_MM,
-                ("m", [x, y]) => page.courses.push((width, vec![[*x, *y]])),
-                ("l", [x, y]) => page.courses.last_mut().expect("a course begun").1.push([*x, *y]),
-                ("BT", _) => text = Text::default(),
-                ("ET", _) => page.texts.push(std::mem::take(&mut text)),
-                ("Tf", [size]) => text.size = *size,
-                ("Td", [x, y]) => (text.left, text.base) = (*x, *y),
-                ("re", [x, y, wide, high]) => page.squares.push([*x, *y, *wide, *high]),
+#[derive(Default)]
+struct Pen {
+    page: Page,
+    /// Where the lower left corner of the page's own places is, and those kept aside.
+    to_page: Vec<Affine>,
+    /// How wide a line is drawn, and those kept aside.
+    width: Vec<f64>,
+    /// The course being drawn.
+    course: Vec<Point>,
+    text: Text,
+    name: Vec<u8>,
+}
+
+impl Pen {
+    fn at(&self, x: f64, y: f64) -> Point {
+        let to_page = self.to_page.last().copied().unwrap_or_default();
+        Affine::scale(1.0 / POINTS_PER_MM) * to_page * Point::new(x, y)
+    }
+
+    fn draw(mut self, content: Content, fonts: &BTreeMap<Vec<u8>, Font<'_>>) -> Page {
+        (self.to_page, self.width) = (vec![Affine::IDENTITY], vec![1.0]);
+        for operation in content.operations {
+            let numbers: Vec<f64> =
+                operation.operands.iter().filter_map(|each| each.as_float().ok()).map(f64::from).collect();
+            match (operation.operator.as_str(), numbers.as_slice()) {
+                ("q", _) => {
+                    self.to_page.extend(self.to_page.last().copied());
+                    self.width.extend(self.width.last().copied());
+                }
+                ("Q", _) => drop((self.to_page.pop(), self.width.pop())),
+                ("cm", [a, b, c, d, e, f]) => {
+                    *self.to_page.last_mut().expect("a page") *= Affine::new([*a, *b, *c, *d, *e, *f]);
+                }
+                ("w", [points]) => *self.width.last_mut().expect("a page") = *points,
+                ("m", [x, y]) => self.course = vec![self.at(*x, *y)],
+                ("l", [x, y]) => self.course.push(self.at(*x, *y)),
+                ("re", [x, y, wide, high]) => {
+                    let (one, other) = (self.at(*x, *y), self.at(x + wide, y + high));
+                    self.course = vec![one, Point::new(one.x, other.y), other, Point::new(other.x, one.y)];
+                }
+                ("S" | "s", _) => self.stroke(),
+                ("n", _) => self.course.clear(),
+                ("BT", _) => self.text = Text::default(),
+                ("ET", _) => self.write(),
+                ("Tf", [size]) => {
+                    self.text.size = size / POINTS_PER_MM;
+                    self.name = operation.operands[0].as_name().expect("a name").to_vec();
+                }
+                ("Tm", [.., x, y]) | ("Td", [x, y]) => {
+                    let at = self.at(*x, *y);
+                    (self.text.left, self.text.base) = (at.x, at.y);
+                }
+                ("Tj" | "TJ", _) => {
+                    operation.operands.iter().for_each(|each| self.show(each, &fonts[&self.name]))
+                }
                 _ => {}
             }
-            numbers.clear();
+        }
+        self.page
+    }
+
+    /// A closed course of four corners is a rectangle; any other is a course.
+    fn stroke(&mut self) {
+        let course = std::mem::take(&mut self.course);
+        let [left, right] =
+            [f64::min, f64::max].map(|of| course.iter().map(|at| at.x).reduce(of).unwrap_or(0.0));
+        let [low, high] =
+            [f64::min, f64::max].map(|of| course.iter().map(|at| at.y).reduce(of).unwrap_or(0.0));
+        let corner = |at: &Point| {
+            let on = |x: f64, one: f64, other: f64| (x - one).abs() < 1e-3 || (x - other).abs() < 1e-3;
+            on(at.x, left, right) && on(at.y, low, high)
+        };
+        if course.len() >= 4 && course.iter().all(corner) {
+            self.page.squares.push([left, low, right - left, high - low]);
+        } else {
+            let width = self.width.last().copied().unwrap_or(1.0);
+            self.page.courses.push((width, course.iter().map(|at| [at.x, at.y]).collect()));
         }
     }
-    page
+
+    fn show(&mut self, shown: &Object, font: &Font<'_>) {
+        match shown {
+            Object::Array(parts) => parts.iter().for_each(|part| self.show(part, font)),
+            Object::String(codes, _) => {
+                self.text.words += &Document::decode_text(&font.encoding, codes).expect("letters");
+                let codes = codes.chunks(2).map(|pair| u16::from_be_bytes([pair[0], pair[1]]));
+                self.text.width +=
+                    codes.map(|code| font.widths[&code]).sum::<f64>() / 1000.0 * self.text.size;
+            }
+            // Moved by so much against the direction of the text.
+            moved => self.text.width -= moved.as_float().map_or(0.0, f64::from) / 1000.0 * self.text.size,
+        }
+    }
+
+    /// What goes on in another font goes on in the same text.
+    fn write(&mut self) {
+        let text = std::mem::take(&mut self.text);
+        match self.page.texts.last_mut() {
+            Some(last) if last.base == text.base && (last.left + last.width - text.left).abs() < 0.01 => {
+                last.words += &text.words;
+                last.width += text.width;
+            }
+            _ => self.page.texts.push(text),
+        }
+    }
 }

@@ -4,8 +4,8 @@ use actix_session::Session;
 use actix_web::web::{Data, Json};
 use actix_web::{HttpRequest, HttpResponse, delete, get, post, put};
 use argon2::Argon2;
-use argon2::password_hash::rand_core::OsRng;
-use argon2::password_hash::{PasswordHash, PasswordHasher, PasswordVerifier, SaltString};
+use argon2::password_hash::phc::PasswordHash;
+use argon2::password_hash::{PasswordHasher, PasswordVerifier};
 use serde::{Deserialize, Serialize};
 use utoipa::ToSchema;
 use utoipa_actix_web::service_config::ServiceConfig;
@@ -91,8 +91,7 @@ fn check_new(password: &str) -> Result<(), Problem> {
 }
 
 fn hash(password: &str) -> Result<String, Problem> {
-    let salt = SaltString::generate(&mut OsRng);
-    let hash = Argon2::default().hash_password(password.as_bytes(), &salt);
+    let hash = Argon2::default().hash_password(password.as_bytes());
     Ok(hash.map_err(|_| Problem::internal())?.to_string())
 }
 

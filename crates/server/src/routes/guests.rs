@@ -3,7 +3,6 @@
 use actix_session::Session;
 use actix_web::web::{Data, Json, Path};
 use actix_web::{HttpRequest, HttpResponse, delete, get, post};
-use argon2::password_hash::rand_core::{OsRng, RngCore};
 use chrono::{DateTime, TimeDelta, Utc};
 use qrcode::QrCode;
 use qrcode::render::svg;
@@ -65,10 +64,10 @@ fn hash(words: &str) -> String {
     Sha256::digest(plain.join(" ").as_bytes()).iter().map(|byte| format!("{byte:02x}")).collect()
 }
 
-fn fresh_words() -> String {
+fn fresh_words() -> Result<String, Problem> {
     let mut bytes = [0_u8; WORDS];
-    OsRng.fill_bytes(&mut bytes);
-    bytes.map(|byte| LIST[usize::from(byte) % LIST.len()]).join(" ")
+    getrandom::fill(&mut bytes).map_err(|_| Problem::internal())?;
+    Ok(bytes.map(|byte| LIST[usize::from(byte) % LIST.len()]).join(" "))
 }
 
 /// Make words that let a friend's device into this fitting's Mirror, for two hours.
@@ -90,7 +89,7 @@ async fn invite(
             format!("The address was read as \"{origin}\"; it begins with http:// or https://."),
         ));
     }
-    let words = fresh_words();
+    let words = fresh_words()?;
     let ends_at = Utc::now() + GOOD_FOR;
     let (id, kept) = (id.into_inner(), hash(&words));
     // What comes after # is told to no server on the way.
@@ -194,7 +193,7 @@ mod tests {
 
     #[test]
     fn words_open_however_they_are_spelt_out() {
-        let words = fresh_words();
+        let words = fresh_words().expect("chance");
         assert_eq!(words.split(' ').count(), WORDS);
         for spelt in
             [words.replace(' ', "-"), words.to_uppercase(), format!("  {}  ", words.replace(' ', ",  "))]

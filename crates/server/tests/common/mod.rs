@@ -10,6 +10,8 @@ use std::sync::mpsc::{Receiver, channel};
 use std::time::Duration;
 
 use serde_json::{Value, json};
+use ureq::Body;
+use ureq::http::{Request, Response};
 use uuid::Uuid;
 use vemble_server::{App, Options};
 use vemble_store::testing;
@@ -71,7 +73,7 @@ impl Running {
 
     /// A browser that nobody is signed in to.
     pub fn stranger(&self) -> Client {
-        Client { agent: ureq::agent(), url: self.url.clone() }
+        Client { agent: agent(), url: self.url.clone() }
     }
 
     /// A browser signed in to a new account.
@@ -87,6 +89,29 @@ impl Running {
         let entry = json!({ "email": email, "password": "a long enough password" });
         assert_eq!(client.send("POST", "/api/v1/session", None, Some(entry)).status, 200);
         client
+    }
+}
+
+/// What asks, and takes a refusal for the answer it is.
+fn agent() -> ureq::Agent {
+    ureq::Agent::config_builder().http_status_as_error(false).build().into()
+}
+
+/// A header of an answer, where it has it.
+pub fn header<'a>(answer: &'a Response<Body>, name: &str) -> Option<&'a str> {
+    answer.headers().get(name).map(|said| said.to_str().expect("text"))
+}
+
+impl Answer {
+    /// An answer as it came.
+    fn of(mut answer: Response<Body>) -> Answer {
+        let text = answer.body_mut().with_config().limit(u64::MAX).read_to_string().ok();
+        Answer {
+            status: answer.status().as_u16(),
+            version: header(&answer, "etag").map(str::to_owned),
+            content_type: answer.body().mime_type().unwrap_or_default().to_owned(),
+            body: text.and_then(|text| serde_json::from_str(&text).ok()).unwrap_or(Value::Null),
+        }
     }
 }
 
@@ -111,28 +136,40 @@ impl Client {
     }
 
     fn send_once(&self, method: &str, path: &str, version: Option<&str>, body: Option<&Value>) -> Answer {
-        let mut request = self.agent.request(method, &format!("{}{path}", self.url));
-        if let Some(version) = version {
-            request = request.set("If-Match", version);
-        }
+        self.ask(
+            method,
+            path,
+            &version.map(|version| ("If-Match", version)).into_iter().collect::<Vec<_>>(),
+            body,
+        )
+    }
+
+    /// Sends a request once, with headers of one's own.
+    pub fn ask(&self, method: &str, path: &str, headers: &[(&str, &str)], body: Option<&Value>) -> Answer {
+        let request = Request::builder().method(method).uri(self.url_of(path));
+        let request = headers.iter().fold(request, |request, (name, said)| request.header(*name, *said));
         let answer = match body {
-            Some(body) => request.set("Content-Type", "application/json").send_string(&body.to_string()),
-            None => request.call(),
+            Some(body) => {
+                let request = request.header("Content-Type", "application/json");
+                self.agent.run(request.body(body.to_string()).expect("a request"))
+            }
+            None => self.agent.run(request.body(()).expect("a request")),
         };
-        let response = match answer {
-            Ok(response) | Err(ureq::Error::Status(_, response)) => response,
-            Err(error) => panic!("{method} {path}: {error}"),
-        };
-        Answer {
-            status: response.status(),
-            version: response.header("etag").map(str::to_owned),
-            content_type: response.content_type().to_owned(),
-            body: response
-                .into_string()
-                .ok()
-                .and_then(|text| serde_json::from_str(&text).ok())
-                .unwrap_or(Value::Null),
-        }
+        Answer::of(answer.unwrap_or_else(|error| panic!("{method} {path}: {error}")))
+    }
+
+    /// Hands a workroom file over.
+    pub fn hand_over(&self, file: &[u8], headers: &[(&str, &str)]) -> Answer {
+        let request = self.agent.post(self.url_of("/api/v1/workroom")).content_type("application/zip");
+        let request = headers.iter().fold(request, |request, (name, said)| request.header(*name, *said));
+        Answer::of(request.send(file).expect("an answer"))
+    }
+
+    /// The whole workroom as a file.
+    pub fn saved(&self) -> Vec<u8> {
+        let mut answer = self.agent.get(self.url_of("/api/v1/workroom.zip")).call().expect("a file");
+        assert_eq!(answer.body().mime_type(), Some("application/zip"));
+        answer.body_mut().with_config().limit(u64::MAX).read_to_vec().expect("all of it")
     }
 
     /// Reads.
@@ -164,8 +201,8 @@ pub fn follow(client: &Client, fitting: &str, since: i64) -> Receiver<Value> {
     let url = client.url_of(&format!("/api/v1/fittings/{fitting}/changes?since={since}"));
     std::thread::spawn(move || {
         let Ok(answer) = agent.get(&url).call() else { return };
-        assert_eq!(answer.content_type(), "text/event-stream");
-        for line in BufReader::new(answer.into_reader()).lines().map_while(Result::ok) {
+        assert_eq!(answer.body().mime_type(), Some("text/event-stream"));
+        for line in BufReader::new(answer.into_body().into_reader()).lines().map_while(Result::ok) {
             if let Some(data) = line.strip_prefix("data: ")
                 && tell.send(serde_json::from_str(data).expect("JSON")).is_err()
             {
