@@ -23,6 +23,7 @@ mod cloth;
 mod compare;
 mod convex;
 mod copy;
+mod every;
 mod finding;
 pub mod garment;
 mod house;

@@ -1,11 +1,15 @@
 //! Levels of a body: the places at which a garment is compared with it.
 
+use crate::every::every;
 use serde::{Deserialize, Serialize};
+use strum::{EnumCount, VariantArray};
 
 use super::measures::MeasureName;
 
 /// A level.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
+#[derive(
+    Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize, EnumCount, VariantArray,
+)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 #[serde(rename_all = "snake_case")]
 pub enum LevelName {
@@ -37,20 +41,7 @@ pub enum LevelName {
 
 impl LevelName {
     /// Every level, from the top down, sleeves last: the order in which a fitting is judged.
-    pub const ALL: [LevelName; 12] = [
-        LevelName::Bust,
-        LevelName::UnderBust,
-        LevelName::Waist,
-        LevelName::HighHip,
-        LevelName::Hip,
-        LevelName::Thigh,
-        LevelName::Knee,
-        LevelName::Calf,
-        LevelName::Hem,
-        LevelName::UpperArm,
-        LevelName::Elbow,
-        LevelName::Wrist,
-    ];
+    pub const ALL: [LevelName; LevelName::COUNT] = every();
 
     /// What it is called in a sentence.
     #[must_use]

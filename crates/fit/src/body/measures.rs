@@ -1,6 +1,7 @@
 //! A wearer's body: girths and lengths with the day they were taken.
 
 use std::collections::BTreeMap;
+use strum::EnumCount;
 
 use chrono::NaiveDate;
 use serde::{Deserialize, Serialize};
@@ -8,7 +9,7 @@ use serde::{Deserialize, Serialize};
 use crate::unit::length::Length;
 
 /// A measure of the body, named as in ISO 8559-1 where the standard has a name for it.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize, EnumCount)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 #[serde(rename_all = "snake_case")]
 pub enum MeasureName {
@@ -76,7 +77,7 @@ pub enum MeasureName {
 
 impl MeasureName {
     /// Every measure, in the order a tape goes down the body.
-    pub const ALL: [MeasureName; 30] = [
+    pub const ALL: [MeasureName; MeasureName::COUNT] = [
         MeasureName::Height,
         MeasureName::Head,
         MeasureName::Neck,

@@ -1,12 +1,28 @@
 //! How a cloth looks: its colour, and its weave or print.
 
+use crate::every::every;
 use serde::{Deserialize, Serialize};
+use strum::{EnumCount, VariantArray};
 
 use super::colour::Colour;
 use crate::unit::length::Length;
 
 /// A weave or a print, as the eye tells them apart.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize, Default)]
+#[derive(
+    Debug,
+    Clone,
+    Copy,
+    PartialEq,
+    Eq,
+    PartialOrd,
+    Ord,
+    Hash,
+    Serialize,
+    Deserialize,
+    Default,
+    EnumCount,
+    VariantArray,
+)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 #[serde(rename_all = "snake_case")]
 pub enum Weave {
@@ -43,22 +59,7 @@ pub enum Weave {
 
 impl Weave {
     /// Every weave and print, in the order they are offered.
-    pub const ALL: [Weave; 14] = [
-        Weave::Plain,
-        Weave::Twill,
-        Weave::Denim,
-        Weave::Corduroy,
-        Weave::Velvet,
-        Weave::Herringbone,
-        Weave::Rib,
-        Weave::Stripe,
-        Weave::Pinstripe,
-        Weave::Hoops,
-        Weave::Check,
-        Weave::Dots,
-        Weave::Floral,
-        Weave::Border,
-    ];
+    pub const ALL: [Weave; Weave::COUNT] = every();
 
     /// What it is called.
     #[must_use]

@@ -1,14 +1,31 @@
 //! Hems of a garment, and what stands near them and can be in the way.
 
+use crate::every::every;
 use serde::{Deserialize, Serialize};
+use strum::{EnumCount, IntoStaticStr, VariantArray};
 
 use crate::garment::side::Side;
 use crate::unit::length::Length;
 
 /// A hem of a garment.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
+#[derive(
+    Debug,
+    Clone,
+    Copy,
+    PartialEq,
+    Eq,
+    PartialOrd,
+    Ord,
+    Hash,
+    Serialize,
+    Deserialize,
+    EnumCount,
+    VariantArray,
+    IntoStaticStr,
+)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 #[serde(rename_all = "snake_case")]
+#[strum(serialize_all = "snake_case")]
 pub enum HemName {
     /// The lower edge: of a skirt or body, or of both legs.
     Hem,
@@ -18,7 +35,7 @@ pub enum HemName {
 
 impl HemName {
     /// Both hems, in the order they are worked.
-    pub const ALL: [HemName; 2] = [HemName::Hem, HemName::Sleeve];
+    pub const ALL: [HemName; HemName::COUNT] = every();
 
     /// What it is called in a sentence.
     #[must_use]
@@ -31,16 +48,15 @@ impl HemName {
 
     /// Its name in keys of steps and files.
     #[must_use]
-    pub const fn key(self) -> &'static str {
-        match self {
-            HemName::Hem => "hem",
-            HemName::Sleeve => "sleeve",
-        }
+    pub fn key(self) -> &'static str {
+        self.into()
     }
 }
 
 /// Something that stands near a hem.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
+#[derive(
+    Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize, EnumCount, VariantArray,
+)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 #[serde(rename_all = "snake_case")]
 pub enum FeatureKind {
@@ -68,18 +84,7 @@ pub enum FeatureKind {
 
 impl FeatureKind {
     /// Everything that can stand near a hem.
-    pub const ALL: [FeatureKind; 10] = [
-        FeatureKind::Vent,
-        FeatureKind::Slit,
-        FeatureKind::Buttons,
-        FeatureKind::Pocket,
-        FeatureKind::CrossSeam,
-        FeatureKind::Border,
-        FeatureKind::Pleats,
-        FeatureKind::Facing,
-        FeatureKind::Tab,
-        FeatureKind::WorkingButtons,
-    ];
+    pub const ALL: [FeatureKind; FeatureKind::COUNT] = every();
 
     /// What it is called in a sentence.
     #[must_use]

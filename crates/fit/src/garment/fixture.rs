@@ -1,6 +1,7 @@
 //! What sits in a seam: zips, buttons, pockets, labels, patterns that meet.
 
 use serde::{Deserialize, Serialize};
+use strum::EnumCount;
 
 use super::seam::SeamName;
 use crate::garment::side::Side;
@@ -9,7 +10,7 @@ use crate::house::rules::HouseRule;
 use crate::unit::length::Length;
 
 /// Something in a seam that limits what may be done to it.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize, EnumCount)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 #[serde(rename_all = "snake_case")]
 pub enum FixtureKind {
@@ -27,7 +28,7 @@ pub enum FixtureKind {
 
 impl FixtureKind {
     /// Everything that can sit in a seam.
-    pub const ALL: [FixtureKind; 5] =
+    pub const ALL: [FixtureKind; FixtureKind::COUNT] =
         [FixtureKind::Zip, FixtureKind::Buttons, FixtureKind::Pocket, FixtureKind::Label, FixtureKind::Match];
 
     /// What it is called in a sentence.

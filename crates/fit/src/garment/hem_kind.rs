@@ -1,6 +1,8 @@
 //! Kinds of hem with what each turns up.
 
+use crate::every::every;
 use serde::{Deserialize, Serialize};
+use strum::{EnumCount, VariantArray};
 
 use crate::cloth::family::ClothFamily;
 use crate::garment::{Garment, HemName, Kind};
@@ -9,7 +11,9 @@ use crate::house::habit::Habits;
 use crate::house::rules::HouseRule;
 
 /// A way to hem.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
+#[derive(
+    Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize, EnumCount, VariantArray,
+)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 #[serde(rename_all = "snake_case")]
 pub enum HemKind {
@@ -41,20 +45,7 @@ pub enum HemKind {
 
 impl HemKind {
     /// Every kind, in the order they are offered.
-    pub const ALL: [HemKind; 12] = [
-        HemKind::SingleFold,
-        HemKind::DoubleWide,
-        HemKind::DoubleNarrow,
-        HemKind::Rolled,
-        HemKind::DeepHand,
-        HemKind::Faced,
-        HemKind::BiasFaced,
-        HemKind::CoverStitched,
-        HemKind::TwinNeedle,
-        HemKind::LinedBag,
-        HemKind::Original,
-        HemKind::Uncut,
-    ];
+    pub const ALL: [HemKind; HemKind::COUNT] = every();
 
     /// What it is called in a sentence.
     #[must_use]

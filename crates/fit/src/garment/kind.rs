@@ -2,6 +2,7 @@
 
 use super::feature::LiningClosed;
 use serde::{Deserialize, Serialize};
+use strum::EnumCount;
 
 use super::flat::FlatName;
 use super::seam::SeamName;
@@ -11,7 +12,7 @@ use crate::house::habit::Habits;
 use crate::house::rules::HouseRule;
 
 /// A kind of garment.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize, EnumCount)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 #[serde(rename_all = "snake_case")]
 pub enum Kind {
@@ -148,7 +149,7 @@ const OVERALL_BODY_FLATS: usize = 14;
 
 impl Kind {
     /// Every kind, in the order they are offered.
-    pub const ALL: [Kind; 13] = [
+    pub const ALL: [Kind; Kind::COUNT] = [
         Kind::Trousers,
         Kind::StraightSkirt,
         Kind::FlaredSkirt,

@@ -1,13 +1,15 @@
 //! The parts one sees on a garment: collar, front, pockets, cuffs. They move no line; they are how it is recognised,
 //! and what a finger points at.
 
+use crate::every::every;
 use serde::{Deserialize, Serialize};
+use strum::{EnumCount, VariantArray};
 
 use super::kind::{Block, Kind};
 use crate::cloth::family::ClothFamily;
 
 /// A collar.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize, EnumCount, VariantArray)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 #[serde(rename_all = "snake_case")]
 pub enum Collar {
@@ -31,16 +33,7 @@ pub enum Collar {
 
 impl Collar {
     /// Every collar, in the order they are offered.
-    pub const ALL: [Collar; 8] = [
-        Collar::None,
-        Collar::Stand,
-        Collar::Shirt,
-        Collar::Flat,
-        Collar::Notched,
-        Collar::Peaked,
-        Collar::Shawl,
-        Collar::Ribbed,
-    ];
+    pub const ALL: [Collar; Collar::COUNT] = every();
 
     /// What it is called.
     #[must_use]
@@ -65,7 +58,7 @@ impl Collar {
 }
 
 /// How the front closes.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize, EnumCount, VariantArray)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 #[serde(rename_all = "snake_case")]
 pub enum Front {
@@ -85,8 +78,7 @@ pub enum Front {
 
 impl Front {
     /// Every front, in the order they are offered.
-    pub const ALL: [Front; 6] =
-        [Front::Closed, Front::Placket, Front::Single, Front::Double, Front::Zip, Front::Fly];
+    pub const ALL: [Front; Front::COUNT] = every();
 
     /// What it is called.
     #[must_use]
@@ -103,7 +95,9 @@ impl Front {
 }
 
 /// A pocket that shows.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Serialize, Deserialize)]
+#[derive(
+    Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Serialize, Deserialize, EnumCount, VariantArray,
+)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 #[serde(rename_all = "snake_case")]
 pub enum Pocket {
@@ -129,17 +123,7 @@ pub enum Pocket {
 
 impl Pocket {
     /// Every pocket, in the order they are offered.
-    pub const ALL: [Pocket; 9] = [
-        Pocket::Slant,
-        Pocket::Scoop,
-        Pocket::Patch,
-        Pocket::Flap,
-        Pocket::Welt,
-        Pocket::ChestPatch,
-        Pocket::ChestWelt,
-        Pocket::BackPatch,
-        Pocket::BackWelt,
-    ];
+    pub const ALL: [Pocket; Pocket::COUNT] = every();
 
     /// What it is called.
     #[must_use]
@@ -171,7 +155,7 @@ impl Pocket {
 }
 
 /// What ends sleeves, or legs.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize, EnumCount, VariantArray)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 #[serde(rename_all = "snake_case")]
 pub enum Cuffs {
@@ -187,7 +171,7 @@ pub enum Cuffs {
 
 impl Cuffs {
     /// Every cuff, in the order they are offered.
-    pub const ALL: [Cuffs; 4] = [Cuffs::None, Cuffs::Buttoned, Cuffs::TurnedUp, Cuffs::Ribbed];
+    pub const ALL: [Cuffs; Cuffs::COUNT] = every();
 
     /// What it is called.
     #[must_use]

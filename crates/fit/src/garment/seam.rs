@@ -1,14 +1,18 @@
 //! Seams: what they are called, how they end, and where their stations are counted from.
 
 use serde::{Deserialize, Serialize};
+use strum::{EnumCount, IntoStaticStr};
 
 use crate::garment::datum::Datum;
 use crate::unit::length::Length;
 
 /// A seam, or a dart, which is sewn like one.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
+#[derive(
+    Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize, EnumCount, IntoStaticStr,
+)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 #[serde(rename_all = "snake_case")]
+#[strum(serialize_all = "snake_case")]
 pub enum SeamName {
     /// Down the outside of the leg, from the top of the band (or the underarm) to the hem.
     Outseam,
@@ -44,7 +48,7 @@ pub enum SeamName {
 
 impl SeamName {
     /// Every seam, in the order they are judged: from the top down, sleeves last.
-    pub const ALL: [SeamName; 15] = [
+    pub const ALL: [SeamName; SeamName::COUNT] = [
         SeamName::Shoulder,
         SeamName::Yoke,
         SeamName::CentreFront,
@@ -86,24 +90,8 @@ impl SeamName {
 
     /// Its name in keys of steps and files.
     #[must_use]
-    pub const fn key(self) -> &'static str {
-        match self {
-            SeamName::Outseam => "outseam",
-            SeamName::Inseam => "inseam",
-            SeamName::CentreBack => "centre_back",
-            SeamName::CentreFront => "centre_front",
-            SeamName::Side => "side",
-            SeamName::PrincessFront => "princess_front",
-            SeamName::PrincessBack => "princess_back",
-            SeamName::SleeveUnderarm => "sleeve_underarm",
-            SeamName::SleeveFront => "sleeve_front",
-            SeamName::SleeveBack => "sleeve_back",
-            SeamName::FrontDart => "front_dart",
-            SeamName::BackDart => "back_dart",
-            SeamName::Shoulder => "shoulder",
-            SeamName::WaistSeam => "waist_seam",
-            SeamName::Yoke => "yoke",
-        }
+    pub fn key(self) -> &'static str {
+        self.into()
     }
 
     /// The letter that picks it at the mirror. `l` and `r` are kept for the sides, so a seam and the

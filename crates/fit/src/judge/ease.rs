@@ -1,6 +1,8 @@
 //! Ease: what a garment measures more than the body in it, and whether that is enough.
 
+use crate::every::every;
 use std::collections::BTreeMap;
+use strum::{EnumCount, VariantArray};
 
 use serde::{Deserialize, Serialize};
 
@@ -78,7 +80,7 @@ fn wearing_ease(shape: &Shape, level: LevelName, habits: &Habits) -> Option<[f64
 const READ_WITHIN: f64 = 2.0;
 
 /// What a level's ease amounts to.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, EnumCount, VariantArray)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 #[serde(rename_all = "snake_case")]
 pub enum Verdict {
@@ -96,8 +98,7 @@ pub enum Verdict {
 
 impl Verdict {
     /// Every one, tightest first.
-    pub const ALL: [Verdict; 5] =
-        [Verdict::Strains, Verdict::Close, Verdict::AsIntended, Verdict::Loose, Verdict::Swamps];
+    pub const ALL: [Verdict; Verdict::COUNT] = every();
 
     /// What it means.
     #[must_use]

@@ -8,14 +8,13 @@ use serde::{Deserialize, Serialize};
 
 use crate::garment::alteration_kind::each_wish;
 use crate::garment::side::Side;
-use crate::garment::{AlterationKey, AlterationKind, Garment, SeamName, Shape, Source};
+use crate::garment::{AlterationKey, AlterationKind, Garment, SeamName, Shape};
 use crate::house::habit::Habits;
 use crate::operation::opening::Open;
 use crate::pattern::{Edge, Pattern};
 use crate::plan::act::Phase;
 use crate::plan::draft::Draft;
 use crate::plan::key::StepKey;
-use crate::plan::vouched::Vouched;
 use crate::sums::SumDrawing;
 use crate::unit::length::Length;
 
@@ -69,12 +68,6 @@ pub(crate) struct Done {
 }
 
 impl Done {
-    /// What a tick on it vouches for.
-    pub(crate) fn vouched(&self) -> Vouched {
-        let AlterationKey { kind, place } = self.key;
-        Vouched::Alteration { alteration: kind, place: place.to_owned(), lengths: self.made.vouched.clone() }
-    }
-
     /// Its own steps of some phases.
     pub(crate) fn steps(&self, of: impl Fn(Phase) -> bool) -> impl Iterator<Item = StepKey> {
         let keys = self.made.drafts.iter().map(|draft| draft.key);
@@ -236,24 +229,4 @@ impl Alteration {
     pub fn key(&self) -> AlterationKey {
         AlterationKey { kind: self.kind(), place: self.altering().place() }
     }
-}
-
-/// What is opened for the lines, and what alterations need open beside it: what is open already is open for them too.
-/// What is not sewn yet has nothing to open.
-pub(crate) fn opened_too(mut all: Vec<Open>, garment: &Garment, alterations: &[Done]) -> Vec<Open> {
-    if !garment.source.is_sewn() && garment.source != Source::Toile {
-        return all;
-    }
-    for asked in alterations.iter().flat_map(|done| &done.made.opens) {
-        match all.iter_mut().find(|open| open.what == asked.what) {
-            Some(open) => {
-                open.places += asked.places;
-                let more = asked.seams.iter().filter(|seam| !open.seams.contains(seam));
-                let more: Vec<SeamName> = more.copied().collect();
-                open.seams.extend(more);
-            }
-            None => all.push(asked.clone()),
-        }
-    }
-    all
 }

@@ -2,9 +2,10 @@
 
 use std::collections::BTreeSet;
 
-use super::alteration::{Done, opened_too};
-use super::opening::{Open, Opening, openings};
-use crate::garment::{Garment, Purpose, SeamName, Shape};
+use super::alteration::Done;
+use super::opening::{Closed, Open, Opening, openings};
+use super::performed::Performed;
+use crate::garment::{AlterationKey, AlterationKind, Garment, Purpose, SeamName, Shape};
 use crate::house::choice::{HemWhen, MatchBy};
 use crate::house::habit::Habits;
 use crate::house::rules::HouseRule;
@@ -45,6 +46,8 @@ pub(crate) struct Builder<'a> {
     pub(crate) hems: Vec<&'a HemSolution>,
     /// The alterations beside them that are done.
     pub(crate) alterations: &'a [Done],
+    /// All of them, in the order they are done.
+    performed: Vec<&'a dyn Performed>,
     /// Armholes that change, with their caps.
     pub(crate) armholes: &'a [ArmholeFit],
     /// How many pins and hem readings there are.
@@ -60,7 +63,11 @@ pub(crate) struct Builder<'a> {
 pub(crate) fn drafts(ordered: &Ordered<'_>, habits: &Habits) -> Vec<Draft> {
     let Ordered { garment, works, armholes, pins, alterations, .. } = *ordered;
     let hems: Vec<&HemSolution> = ordered.hems.iter().filter(|hem| hem.is_solved()).collect();
-    let nothing = works.is_empty() && hems.is_empty() && alterations.is_empty();
+    let lines = works.iter().map(|work| work as &dyn Performed);
+    let wished = alterations.iter().map(|done| done as &dyn Performed);
+    let mut performed: Vec<&dyn Performed> = lines.chain(wished).collect();
+    performed.extend(hems.iter().map(|hem| *hem as &dyn Performed));
+    let nothing = performed.is_empty();
     if garment.purpose == Purpose::Protective || (nothing && garment.purpose != Purpose::ChildNightwear) {
         return Vec::new();
     }
@@ -72,9 +79,10 @@ pub(crate) fn drafts(ordered: &Ordered<'_>, habits: &Habits) -> Vec<Draft> {
         works,
         hems,
         alterations,
+        openings: openings(Closed::on(garment, habits, works), &performed),
+        performed,
         armholes,
         pins,
-        openings: opened_too(openings(garment, habits, works), garment, alterations),
         pace: Pace::of(&garment.cloth),
         drafts: Vec::new(),
     };
@@ -187,12 +195,6 @@ impl Builder<'_> {
         self.written_steps(|key| !waited_for.contains(&key))
     }
 
-    /// The lines of some seams, or of all where none are named.
-    fn lines_of(&self, seams: &[SeamName]) -> Vec<Vouched> {
-        let among = |work: &&SeamWork<'_>| seams.is_empty() || seams.contains(&work.seam);
-        self.works.iter().filter(among).flat_map(|work| work.vouched.iter().cloned()).collect()
-    }
-
     fn inside(&self, seam: SeamName) -> Vouched {
         let edges = self.shape.allowance(seam).map(|inside| [inside.front, inside.back]);
         Vouched::Inside { seam, edges }
@@ -200,30 +202,15 @@ impl Builder<'_> {
 
     /// What ticking a step vouches for.
     fn vouches(&self, draft: &Draft) -> Vec<Vouched> {
-        let hem = |on: On| match on {
-            On::Hem(hem) | On::Feature(hem, ..) => Some(hem),
-            _ => None,
-        };
-        let own = |key| self.alterations.iter().filter(move |done| done.key == key).map(Done::vouched);
-        let mut vouches = match draft.key.act.recipe().vouches {
-            VouchesFor::Nothing => Vec::new(),
-            _ if let On::Alteration(key) = draft.key.on => own(key).collect(),
-            VouchesFor::Opened => vec![Vouched::Opened { seams: draft.seams.clone() }],
-            VouchesFor::Lines => self.lines_of(&draft.seams),
-            VouchesFor::Hem => {
-                let own = self.hems.iter().filter(|each| hem(draft.key.on) == Some(each.hem));
-                own.flat_map(|hem| hem.vouched()).collect()
+        let mut vouches = match (draft.key.act.recipe().vouches, draft.key.on) {
+            (VouchesFor::Opened, on) if !matches!(on, On::Alteration(_)) => {
+                vec![Vouched::Opened { seams: draft.seams.clone() }]
             }
-            VouchesFor::Everything => {
-                let hems = self.hems.iter().flat_map(|hem| hem.vouched());
-                let altered = self.alterations.iter().map(Done::vouched);
-                self.lines_of(&[]).into_iter().chain(hems).chain(altered).collect()
+            _ => {
+                let about = self.performed.iter().filter(|done| is_about(draft, done.key()));
+                about.flat_map(|done| done.vouched()).collect()
             }
         };
-        // All that is done is tried on.
-        if draft.key == StepKey::whole(Act::TryOn) {
-            vouches.extend(self.alterations.iter().map(Done::vouched));
-        }
         if let Some((seam, stays)) = draft.stop.as_ref().and_then(|facts| facts.stays) {
             vouches.push(Vouched::Allowance { seam, stays });
             vouches.push(self.inside(seam));
@@ -253,5 +240,25 @@ impl Builder<'_> {
             draft.vouches = self.vouches(draft);
         }
         drafts
+    }
+}
+
+/// True where ticking a step vouches for this.
+fn is_about(draft: &Draft, done: AlterationKey) -> bool {
+    let seams = &draft.seams;
+    match (draft.key.act.recipe().vouches, draft.key.on) {
+        (VouchesFor::Nothing, _) => false,
+        (_, On::Alteration(own)) => done == own,
+        (VouchesFor::Opened, _) => false,
+        (VouchesFor::Lines, _) => {
+            let among = seams.is_empty() || seams.iter().any(|seam| seam.key() == done.place);
+            done.kind == AlterationKind::Line && among
+        }
+        (VouchesFor::Tried, _) => done.kind != AlterationKind::Hem,
+        (VouchesFor::Hem, On::Hem(hem) | On::Feature(hem, ..)) => {
+            done == AlterationKey { kind: AlterationKind::Hem, place: hem.key() }
+        }
+        (VouchesFor::Hem, _) => false,
+        (VouchesFor::Everything, _) => true,
     }
 }

@@ -13,6 +13,7 @@ pub(crate) mod crosswise;
 pub mod hem;
 mod offset;
 pub(crate) mod opening;
+pub(crate) mod performed;
 pub(crate) mod seam;
 #[cfg(feature = "testing")]
 pub(crate) mod slimmed;

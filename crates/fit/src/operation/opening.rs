@@ -4,6 +4,7 @@ use crate::garment::{BandBuild, Fixture, Garment, HemName, LiningClosed, SeamNam
 use crate::house::choice::HemCrossed;
 use crate::house::habit::Habits;
 use crate::house::rules::HouseRule;
+use crate::operation::performed::Performed;
 use crate::operation::seam::work::SeamWork;
 use crate::plan::act::Act;
 use crate::plan::key::{On, StepKey};
@@ -84,6 +85,31 @@ impl Opening {
     pub(crate) fn closed_by(self) -> StepKey {
         let (_, closes, on) = self.acts();
         StepKey::new(closes, on)
+    }
+
+    /// When it is opened among all that is: what is opened sooner has the smaller number.
+    fn comes(self, shape: &Shape) -> (u8, usize) {
+        let back = |on| usize::from(on != On::Garment);
+        match self {
+            Opening::Lining(hem) => (0, hem as usize),
+            Opening::Topstitch(on) => (1, back(on)),
+            Opening::Felled(on) => (2, back(on)),
+            Opening::Hem(hem) => (3, hem as usize),
+            Opening::Armhole => (4, 0),
+            Opening::ArmholeEdge => (5, 0),
+            Opening::SleeveHead => (6, 0),
+            Opening::Shoulder => (7, 0),
+            Opening::Neck => (8, 0),
+            Opening::Fastening => (9, 0),
+            Opening::Crotch => (10, 0),
+            Opening::WaistSeam => (11, 0),
+            Opening::BeltLoop => (12, 0),
+            Opening::Band => (13, 0),
+            Opening::Fixture(fixture, nth) => {
+                let place = fixtures(shape).position(|each| each == (fixture, nth));
+                (14, place.unwrap_or(usize::MAX))
+            }
+        }
     }
 
     /// True where the garment cannot be worn while it is open: it is tacked shut for the try-on.
@@ -172,57 +198,88 @@ pub(crate) fn lining_of(seam: SeamName) -> HemName {
     if seam.is_on_sleeve() { HemName::Sleeve } else { HemName::Hem }
 }
 
-/// Everything that has to be open for these seams, in the order it is opened. What is not sewn yet has nothing to open.
-pub(crate) fn openings(garment: &Garment, habits: &Habits, works: &[SeamWork<'_>]) -> Vec<Open> {
-    let mut all = Vec::new();
-    if !garment.source.is_sewn() && garment.source != Source::Toile {
+/// What is closed before anything is opened.
+#[derive(Clone, Copy)]
+pub(crate) struct Closed<'a> {
+    garment: &'a Garment,
+    habits: &'a Habits,
+    /// The centre back is moved as a wedge through the band.
+    wedge: bool,
+}
+
+impl<'a> Closed<'a> {
+    /// A garment before these lines are sewn.
+    pub(crate) fn on(garment: &'a Garment, habits: &'a Habits, works: &[SeamWork<'_>]) -> Closed<'a> {
+        Closed { garment, habits, wedge: has_wedge(&garment.shape, habits, works) }
+    }
+}
+
+/// Everything that has to be open for what is done, in the order it is opened. What is not sewn yet has nothing to open.
+pub(crate) fn openings(closed: Closed<'_>, performed: &[&dyn Performed]) -> Vec<Open> {
+    let Garment { source, shape, .. } = closed.garment;
+    let mut all: Vec<Open> = Vec::new();
+    if !source.is_sewn() && *source != Source::Toile {
         return all;
     }
-    let shape = &garment.shape;
-    let mut open = |what: Opening, needed: &dyn Fn(&SeamWork<'_>) -> bool| {
-        let by: Vec<&SeamWork<'_>> = works.iter().filter(|work| needed(work)).collect();
-        if !by.is_empty() {
-            let places = by.iter().map(|work| work.lines.len()).sum();
-            all.push(Open { what, seams: by.iter().map(|work| work.seam).collect(), places });
-        }
-    };
-    let wedge = has_wedge(shape, habits, works);
-    let back = On::Seam(SeamName::CentreBack);
-    let apart = |work: &SeamWork<'_>| wedge && work.seam == SeamName::CentreBack;
-    if garment.source.is_sewn() && shape.lined && shape.lining_closed() != LiningClosed::Free {
-        for hem in HemName::ALL {
-            open(Opening::Lining(hem), &|work| lining_of(work.seam) == hem);
+    for asked in performed.iter().flat_map(|done| done.opens(closed)) {
+        match all.iter_mut().find(|open| open.what == asked.what) {
+            Some(open) => {
+                open.places += asked.places;
+                let more: Vec<SeamName> =
+                    asked.seams.into_iter().filter(|seam| !open.seams.contains(seam)).collect();
+                open.seams.extend(more);
+            }
+            None => all.push(asked),
         }
     }
-    let topstitched = |work: &SeamWork<'_>| shape.topstitched.contains(&work.seam);
-    open(Opening::Topstitch(On::Garment), &|work| topstitched(work) && !apart(work));
-    open(Opening::Topstitch(back), &|work| topstitched(work) && apart(work));
-    let felled = |work: &SeamWork<'_>| shape.felled.contains(&work.seam) && !topstitched(work);
-    open(Opening::Felled(On::Garment), &|work| felled(work) && !apart(work));
-    open(Opening::Felled(back), &|work| felled(work) && apart(work));
-    for hem in HemName::ALL {
-        open(Opening::Hem(hem), &|work| work.at_hem == Some(hem) && !sewn_through(garment, habits, work));
-    }
-    open(Opening::Armhole, &|work| work.at_armhole);
-    open(Opening::ArmholeEdge, &|work| work.at_armhole_edge);
-    open(Opening::SleeveHead, &|work| work.at_sleeve_head);
-    open(Opening::Shoulder, &|work| work.at_shoulder);
-    open(Opening::Neck, &|work| work.at_neck);
-    open(Opening::Fastening, &|work| work.at_fastening);
-    open(Opening::Crotch, &|work| work.at_crotch);
-    open(Opening::WaistSeam, &|work| work.at_waist_seam);
-    if shape.band.belt_loop_at_back && shape.kind.has_band() {
-        open(Opening::BeltLoop, &|work| work.seam == SeamName::CentreBack && work.at_band);
-    }
-    open(Opening::Band, &|work| work.at_band);
-    for (i, fixture) in shape.fixtures.iter().enumerate().filter(|(_, fixture)| fixture.kind.can_come_out()) {
-        let alike = |other: &&Fixture| On::fixture(other, 0) == On::fixture(fixture, 0);
-        let nth = shape.fixtures[..i].iter().filter(alike).count();
-        open(Opening::Fixture(*fixture, nth), &|work| {
-            work.seam == fixture.seam && work.moves_between(fixture.side, fixture.from, fixture.to)
-        });
-    }
+    all.sort_by_key(|open| open.what.comes(shape));
     all
+}
+
+/// What has to be open for the lines of a seam.
+pub(crate) fn openings_of(work: &SeamWork<'_>, closed: Closed<'_>) -> Vec<Opening> {
+    let Closed { garment, habits, wedge } = closed;
+    let shape = &garment.shape;
+    let at_back = work.seam == SeamName::CentreBack;
+    // What the wedge closes by itself is opened by itself.
+    let on = if wedge && at_back { On::Seam(work.seam) } else { On::Garment };
+    let lined = garment.source.is_sewn() && shape.lined && shape.lining_closed() != LiningClosed::Free;
+    let topstitched = shape.topstitched.contains(&work.seam);
+    let felled = shape.felled.contains(&work.seam) && !topstitched;
+    let hem = work.at_hem.filter(|_| !sewn_through(garment, habits, work));
+    let belt_loop = shape.band.belt_loop_at_back && shape.kind.has_band() && at_back && work.at_band;
+    let places = [
+        (lined, Opening::Lining(lining_of(work.seam))),
+        (topstitched, Opening::Topstitch(on)),
+        (felled, Opening::Felled(on)),
+        (work.at_armhole, Opening::Armhole),
+        (work.at_armhole_edge, Opening::ArmholeEdge),
+        (work.at_sleeve_head, Opening::SleeveHead),
+        (work.at_shoulder, Opening::Shoulder),
+        (work.at_neck, Opening::Neck),
+        (work.at_fastening, Opening::Fastening),
+        (work.at_crotch, Opening::Crotch),
+        (work.at_waist_seam, Opening::WaistSeam),
+        (belt_loop, Opening::BeltLoop),
+        (work.at_band, Opening::Band),
+    ];
+    let moved = fixtures(shape).filter(|(fixture, _)| {
+        work.seam == fixture.seam && work.moves_between(fixture.side, fixture.from, fixture.to)
+    });
+    let needed = places.into_iter().filter(|(needed, _)| *needed).map(|(_, what)| what);
+    needed
+        .chain(hem.map(Opening::Hem))
+        .chain(moved.map(|(fixture, nth)| Opening::Fixture(fixture, nth)))
+        .collect()
+}
+
+/// What can come out of the seams, each with how many alike come before it.
+fn fixtures(shape: &Shape) -> impl Iterator<Item = (Fixture, usize)> {
+    let can = shape.fixtures.iter().enumerate().filter(|(_, fixture)| fixture.kind.can_come_out());
+    can.map(|(i, fixture)| {
+        let alike = |other: &&Fixture| On::fixture(other, 0) == On::fixture(fixture, 0);
+        (*fixture, shape.fixtures[..i].iter().filter(alike).count())
+    })
 }
 
 /// True where a finished hem is sewn through at this seam: a small take-in, in something casual, by who does so.

@@ -36,7 +36,9 @@ pub(crate) enum VouchesFor {
     Lines,
     /// Its hem.
     Hem,
-    /// Every line and every hem.
+    /// All that is tried on before the hems: every line, and what is altered beside them.
+    Tried,
+    /// All that is done.
     Everything,
 }
 
@@ -117,7 +119,7 @@ acts! {
     Release "release": Trial Table Unpick ["seam ripper"] [Ripper] Lines, "open what lies inside the line now";
     SettleCap "settle_cap": Trial Table Chalk ["tape", "chalk"] [] Lines, "measure cap and armhole again";
     TackShut "tack_shut": Trial Table HandTack ["needle", "contrast thread"] [] Opened, "tack it shut there too";
-    TryOn "try_on": Trial Body TryOn ["mirror", "a friend if there is one"] [PinningOnBody, Pins] Lines, "try it on again";
+    TryOn "try_on": Trial Body TryOn ["mirror", "a friend if there is one"] [PinningOnBody, Pins] Tried, "try it on again";
 
     MarkToile "mark_toile": Make Table Chalk ["pencil", "ruler"] [] Lines, "mark it again";
     UnpickToile "unpick_toile": Make Table Unpick ["seam ripper", "iron"] [Ripper, Iron] Nothing, "look at it again";

@@ -1,6 +1,7 @@
 //! Stops: what must be true before an operation that cannot be undone.
 
 use std::collections::BTreeSet;
+use strum::IntoStaticStr;
 
 use serde::Serialize;
 use thiserror::Error;
@@ -8,9 +9,10 @@ use thiserror::Error;
 use super::key::StepKey;
 
 /// What a condition is about.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Serialize)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Serialize, IntoStaticStr)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 #[serde(rename_all = "snake_case")]
+#[strum(serialize_all = "snake_case")]
 pub enum ConditionKind {
     /// Washed and dried since it came.
     Washed,
@@ -31,16 +33,8 @@ pub enum ConditionKind {
 impl ConditionKind {
     /// Its name in files and requests.
     #[must_use]
-    pub const fn key(self) -> &'static str {
-        match self {
-            ConditionKind::Washed => "washed",
-            ConditionKind::SidesEqual => "sides_equal",
-            ConditionKind::TriedOn => "tried_on",
-            ConditionKind::AllowanceIncluded => "allowance_included",
-            ConditionKind::LiningOut => "lining_out",
-            ConditionKind::RolledDown => "rolled_down",
-            ConditionKind::RulesLookedUp => "rules_looked_up",
-        }
+    pub fn key(self) -> &'static str {
+        self.into()
     }
 }
 

@@ -4,6 +4,7 @@ use serde::Serialize;
 
 use super::drawn::Drawn;
 use crate::finding::Finding;
+use crate::garment::AlterationKind;
 use crate::operation::alteration::{Alteration, Done, Ground, MovedEdge, moved_edges};
 use crate::pattern::Pattern;
 use crate::sums::SumDrawing;
@@ -29,20 +30,28 @@ pub struct AlterationSolution {
     pub sketch: Option<SumDrawing>,
 }
 
-/// A garment with everything done that is wished for beside lines and hems.
-pub(super) struct Wishes {
-    pub(super) alterations: Vec<AlterationSolution>,
-    pub(super) done: Vec<Done>,
-    pub(super) sewn: Option<Pattern>,
+/// What is wished for of one kind, with the garment as it is then.
+pub(super) struct Wishes<'a> {
+    pub(super) alterations: &'a mut Vec<AlterationSolution>,
+    pub(super) done: &'a mut Vec<Done>,
+    pub(super) sewn: &'a mut Option<Pattern>,
+    pub(super) found: &'a mut Vec<Finding>,
 }
 
-/// Does what is wished for, in the order of the kinds and, of one kind, of the places: what cannot be done is refused,
-/// and the rest goes on without it. Where no panels are drawn nothing is done yet.
-pub(super) fn wishes(drawn: &Drawn<'_>, sewn: Option<Pattern>, found: &mut Vec<Finding>) -> Wishes {
-    let mut wanted: Vec<&Alteration> = drawn.job.fitting.alterations.iter().collect();
-    wanted.sort_by_key(|wish| wish.key());
-    let mut all = Wishes { alterations: Vec::new(), done: Vec::new(), sewn };
-    for wish in wanted {
+impl Wishes<'_> {
+    /// Does what is wished for of a kind, in the order of the places: what cannot be done is refused, and the rest goes on
+    /// without it. Where no panels are drawn nothing is done yet.
+    pub(super) fn perform(&mut self, drawn: &Drawn<'_>, kind: AlterationKind) {
+        let all = drawn.job.fitting.alterations.iter();
+        let mut wanted: Vec<&Alteration> = all.filter(|wish| wish.kind() == kind).collect();
+        wanted.sort_by_key(|wish| wish.key());
+        for wish in wanted {
+            let answer = self.answer(drawn, wish);
+            self.alterations.push(answer);
+        }
+    }
+
+    fn answer(&mut self, drawn: &Drawn<'_>, wish: &Alteration) -> AlterationSolution {
         let key = wish.key();
         let mut answer = AlterationSolution {
             key: key.to_string(),
@@ -53,27 +62,24 @@ pub(super) fn wishes(drawn: &Drawn<'_>, sewn: Option<Pattern>, found: &mut Vec<F
             moved: Vec::new(),
             sketch: None,
         };
-        if let (Some(came), Some(pattern)) = (&drawn.came, &all.sewn) {
-            let ground = Ground { garment: &drawn.job.garment, habits: drawn.habits, came };
-            match wish.altering().apply(ground, pattern) {
-                Ok(made) => {
-                    answer.moved = moved_edges(pattern, &made.pattern);
-                    answer.sketch = Some(made.sketch.clone());
-                    let of_it = made.found.iter().cloned();
-                    found.extend(
-                        of_it.map(|found| Finding::Alteration { wish: Box::new(wish.clone()), found }),
-                    );
-                    all.sewn = Some(made.pattern.clone());
-                    all.done.push(Done { key, made });
-                }
-                Err(refused) => {
-                    answer.refused = Some(alteration_found(wish, &refused.why, drawn.habits.scale));
-                    answer.nearest = refused.nearest;
-                    found.push(Finding::AlterationRefused { wish: Box::new(wish.clone()), why: refused.why });
-                }
+        let (Some(came), Some(pattern)) = (&drawn.came, self.sewn.as_ref()) else { return answer };
+        let ground = Ground { garment: &drawn.job.garment, habits: drawn.habits, came };
+        let wish = || Box::new(wish.clone());
+        match answer.wish.altering().apply(ground, pattern) {
+            Ok(made) => {
+                answer.moved = moved_edges(pattern, &made.pattern);
+                answer.sketch = Some(made.sketch.clone());
+                let of_it = made.found.iter().cloned();
+                self.found.extend(of_it.map(|found| Finding::Alteration { wish: wish(), found }));
+                *self.sewn = Some(made.pattern.clone());
+                self.done.push(Done { key, made });
+            }
+            Err(refused) => {
+                answer.refused = Some(alteration_found(&answer.wish, &refused.why, drawn.habits.scale));
+                answer.nearest = refused.nearest;
+                self.found.push(Finding::AlterationRefused { wish: wish(), why: refused.why });
             }
         }
-        all.alterations.push(answer);
+        answer
     }
-    all
 }

@@ -1,7 +1,7 @@
 //! The fifth stage: the garment as it will be. Every line is sewn, then every alteration beside them done, then every
 //! hem is made.
 
-use super::alterations::{AlterationSolution, Wishes, wishes};
+use super::alterations::{AlterationSolution, Wishes};
 use super::drawn::Drawn;
 use super::evened::{Evened, EvenedSeam, moves};
 use super::problem::Underarm;
@@ -12,7 +12,7 @@ use super::seam_solution::{
 };
 use crate::finding::{Finding, InSeam, Limited, Refused, Unread};
 use crate::garment::side::Side;
-use crate::garment::{HemName, Seam, SeamEnd, SeamName};
+use crate::garment::{AlterationKind, HemName, Seam, SeamEnd, SeamName};
 use crate::house::rules::HouseRule;
 use crate::judge::letting_out::LetOut;
 use crate::line::{DepthLimit, Line, LineEnd, LineProblem, LineRefusal, Target, chalk_table};
@@ -58,21 +58,51 @@ pub(super) struct Altered {
     pub(super) found: Vec<Finding>,
 }
 
-/// Sews every line and makes every hem that can be; what cannot is refused, and the rest goes on without it.
+/// Does all that can be done, kind by kind in the order of the list of them; what cannot is refused, and the rest goes on
+/// without it.
 pub(super) fn altered(drawn: &Drawn<'_>, evened: Evened) -> Altered {
-    let mut sewing = Sewing { drawn, sewn: drawn.came.clone(), lines: Lines::default(), found: evened.found };
-    let seams = sewing.lines_of(evened.seams);
-    let Sewing { sewn, lines, mut found, .. } = sewing;
-    let Wishes { alterations, done, sewn } = wishes(drawn, sewn, &mut found);
-    let hems = drawn.hems(sewn.as_ref());
-    let mut will_be = sewn.clone();
-    for hem in &hems {
-        let made = HemMade { shape: drawn.shape, hem };
-        if let Some(Ok((with_it, ()))) = will_be.as_ref().map(|pattern| made.apply(pattern)) {
-            will_be = Some(with_it);
+    let mut altered = Altered {
+        seams: Vec::new(),
+        lines: Lines::default(),
+        alterations: Vec::new(),
+        done: Vec::new(),
+        sewn: drawn.came.clone(),
+        hems: Vec::new(),
+        will_be: None,
+        found: evened.found,
+    };
+    let mut pinned = Some(evened.seams);
+    for kind in AlterationKind::ALL {
+        match kind {
+            AlterationKind::Line => altered.sew(drawn, pinned.take().unwrap_or_default()),
+            AlterationKind::Hem => altered.make_hems(drawn),
+            wished => {
+                let Altered { alterations, done, sewn, found, .. } = &mut altered;
+                Wishes { alterations, done, sewn, found }.perform(drawn, *wished);
+            }
         }
     }
-    Altered { seams, lines, alterations, done, sewn, hems, will_be, found }
+    altered
+}
+
+impl Altered {
+    fn sew(&mut self, drawn: &Drawn<'_>, pinned: Vec<EvenedSeam>) {
+        let (sewn, found) = (self.sewn.take(), std::mem::take(&mut self.found));
+        let mut sewing = Sewing { drawn, sewn, lines: Lines::default(), found };
+        self.seams = sewing.lines_of(pinned);
+        Sewing { sewn: self.sewn, lines: self.lines, found: self.found, .. } = sewing;
+    }
+
+    fn make_hems(&mut self, drawn: &Drawn<'_>) {
+        self.hems = drawn.hems(self.sewn.as_ref());
+        self.will_be = self.sewn.clone();
+        for hem in &self.hems {
+            let made = HemMade { shape: drawn.shape, hem };
+            if let Some(Ok((with_it, ()))) = self.will_be.as_ref().map(|pattern| made.apply(pattern)) {
+                self.will_be = Some(with_it);
+            }
+        }
+    }
 }
 
 /// A garment while its lines are sewn.

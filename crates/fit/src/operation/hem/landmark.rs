@@ -1,11 +1,13 @@
 //! Places of the body that a hem is aimed at.
 
+use crate::every::every;
 use serde::{Deserialize, Serialize};
+use strum::{EnumCount, VariantArray};
 
 use crate::body::measures::MeasureName;
 
 /// A place of the body that a hem is wanted at.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Serialize, Deserialize)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Serialize, Deserialize, EnumCount, VariantArray)]
 #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
 #[serde(rename_all = "snake_case")]
 pub enum Landmark {
@@ -27,15 +29,7 @@ pub enum Landmark {
 
 impl Landmark {
     /// Every landmark, a sleeve's last.
-    pub const ALL: [Landmark; 7] = [
-        Landmark::Knee,
-        Landmark::AnkleBone,
-        Landmark::Shoe,
-        Landmark::Fingertip,
-        Landmark::Waist,
-        Landmark::Wrist,
-        Landmark::Elbow,
-    ];
+    pub const ALL: [Landmark; Landmark::COUNT] = every();
 
     /// What it is called in a sentence.
     #[must_use]

@@ -17,12 +17,8 @@ use crate::garment::side::Side;
 use crate::garment::{HemName, LevelName};
 use crate::house::choice::LevelBy;
 use crate::pattern::PanelName;
-use crate::plan::Vouched;
 use crate::sums::KnownSum;
 use crate::unit::length::Length;
-
-/// At so many places round a hem its fold is kept.
-const FOLD_PLACES: u32 = 24;
 
 /// A reading as it is understood.
 #[derive(Debug, Clone, PartialEq, Serialize)]
@@ -277,21 +273,6 @@ pub struct HemSolution {
 }
 
 impl HemSolution {
-    /// What a tick that is about it vouches for: each leg or sleeve by itself, whether they are alike or not.
-    #[must_use]
-    pub(crate) fn vouched(&self) -> Vec<Vouched> {
-        let hem = self.hem;
-        let sides: &[Side] = if self.paired { &[Side::Left, Side::Right] } else { &[Side::Centre] };
-        let folds = sides.iter().map(|side| {
-            let takes_up = (0..FOLD_PLACES)
-                .filter_map(|place| self.take_up_at(*side, f64::from(place) / f64::from(FOLD_PLACES)))
-                .map(Length::hundredth)
-                .collect();
-            Vouched::Fold { hem, side: *side, takes_up }
-        });
-        folds.chain([Vouched::TurnUp { hem, kind: self.kind, allowance: self.allowance }]).collect()
-    }
-
     /// How far the mean of all its edges goes up.
     #[must_use]
     pub fn mean(&self) -> Length {

@@ -4,7 +4,6 @@ use crate::garment::datum::Datum;
 use crate::garment::side::Side;
 use crate::garment::{Block, HemName, Seam, SeamEnd, SeamName, Shape, SleeveBuild};
 use crate::line::{Line, LineEnd};
-use crate::plan::vouched::Vouched;
 use crate::unit::length::Length;
 
 /// How often a line is looked at along its seam, in millimetres.
@@ -57,8 +56,6 @@ pub struct SeamWork<'a> {
     pub(crate) on_old_stitching: [bool; 2],
     /// What its lower and upper end are.
     pub(crate) ends: [SeamEnd; 2],
-    /// Where its lines lie.
-    pub(crate) vouched: Vec<Vouched>,
 }
 
 impl<'a> SeamWork<'a> {
@@ -111,7 +108,6 @@ impl<'a> SeamWork<'a> {
             lets_out: depths.iter().any(|depth| *depth < -NOTHING),
             on_old_stitching: [!reaches_low, !reaches_top],
             ends: [seam.lower, seam.upper],
-            vouched: lines.iter().map(|(side, line)| Vouched::line(seam.name, *side, line)).collect(),
             lines,
         }
     }
