@@ -4,14 +4,19 @@ use serde::Serialize;
 
 use crate::garment::LevelName;
 use crate::garment::side::Side;
+use crate::judge::ease::LevelBalance;
 use crate::judge::picture::figure::Figure;
 use crate::operation::hem::HemSolution;
 use crate::plan::Step;
 use crate::solve::job::Job;
 use crate::solve::job_error::JobError;
-use crate::solve::{LineOutcome, SideLine, Solution, solve};
+use crate::solve::{LineOutcome, SeamSolution, SideLine, Solution, solve};
 use crate::unit::length::Length;
 use crate::unit::scale::Scale;
+use crate::words::{
+    HemDiffers, LineCompared, girth_compared, hem_begun, hem_compared, hem_left, line_compared,
+    steps_compared, verdict_compared,
+};
 
 /// A change smaller than this, in millimetres, is not said.
 const WORTH_SAYING: f64 = 0.5;
@@ -80,20 +85,21 @@ pub fn compare(one: &Job, other: &Job) -> Result<Comparison, JobError> {
     Ok(Comparison { levels, figures: [front_one, front_other], backs: [back_one, back_other], words })
 }
 
+/// The same level of another solution: on the same side, of both, or on any.
+fn twin<'a>(row: &LevelBalance, others: &'a [LevelBalance]) -> Option<&'a LevelBalance> {
+    let level = |other: &&LevelBalance| other.girth.level == row.girth.level;
+    let alike = |other: &&LevelBalance| {
+        level(other) && (other.girth.side == row.girth.side || other.girth.side.is_none())
+    };
+    others.iter().find(alike).or_else(|| others.iter().find(level))
+}
+
 fn levels(first: &Solution, second: &Solution, scale: Scale) -> Vec<ComparedLevel> {
     second
         .levels
         .iter()
         .filter_map(|row| {
-            let alike = |other: &&crate::judge::ease::LevelBalance| {
-                other.girth.level == row.girth.level
-                    && (other.girth.side == row.girth.side || other.girth.side.is_none())
-            };
-            let twin = first
-                .levels
-                .iter()
-                .find(alike)
-                .or_else(|| first.levels.iter().find(|other| other.girth.level == row.girth.level))?;
+            let twin = twin(row, &first.levels)?;
             let after = [twin.girth.after, row.girth.after];
             let change = after[1] - after[0];
             Some(ComparedLevel {
@@ -119,50 +125,37 @@ pub fn what_changed(first: &Solution, second: &Solution, scale: Scale) -> Vec<St
     let mut said = Vec::new();
     for row in levels(first, second, scale) {
         if row.change.abs().mm() >= WORTH_SAYING && scale.shows(row.change) {
-            let side = row.side.map_or(String::new(), |side| format!(", {}", side.words()));
-            let larger = if row.change.is_positive() { "larger" } else { "smaller" };
-            said.push(format!(
-                "The {}{side} comes out {} {larger}: {} in place of {}.",
-                row.words,
-                scale.write(row.change.abs()),
-                scale.write(row.after[1]),
-                scale.write(row.after[0])
-            ));
+            said.push(girth_compared(row.level, row.side, row.after, scale));
         }
     }
     for row in &second.levels {
-        let was = first
-            .levels
-            .iter()
-            .find(|other| other.girth.level == row.girth.level && other.girth.side == row.girth.side);
-        if let Some((was, is)) =
-            was.and_then(|was| was.verdict.zip(row.verdict)).filter(|(was, is)| was != is)
-        {
-            said.push(format!("The {} {} where it {}.", row.girth.level.words(), is.said(), was.was()));
-        }
+        let alike = |other: &&LevelBalance| {
+            other.girth.level == row.girth.level && other.girth.side == row.girth.side
+        };
+        let was = first.levels.iter().find(alike);
+        let verdicts = was.and_then(|was| was.verdict.zip(row.verdict)).filter(|(was, is)| was != is);
+        said.extend(verdicts.map(|(was, is)| verdict_compared(row.girth.level, [was, is])));
     }
-    for seam in &second.seams {
-        let was = first.seams.iter().find(|other| other.seam == seam.seam);
-        match was {
-            None => said.push(format!("The {} has a line now.", seam.words)),
-            Some(was) if !are_alike(&was.lines, &seam.lines) => {
-                said.push(format!("The line on the {} is drawn differently.", seam.words));
-            }
-            Some(_) => {}
-        }
-    }
-    for seam in &first.seams {
-        if !second.seams.iter().any(|other| other.seam == seam.seam) {
-            said.push(format!("The {} has no line any more.", seam.words));
-        }
-    }
+    said.extend(lines_changed(&first.seams, &second.seams));
     said.extend(second.hems.iter().filter_map(|hem| hem_changed(first, hem, scale)));
-    for hem in &first.hems {
-        if !second.hems.iter().any(|other| other.hem == hem.hem) {
-            said.push(format!("The {} stays as it is.", hem.words));
-        }
-    }
+    let left = first.hems.iter().filter(|hem| !second.hems.iter().any(|other| other.hem == hem.hem));
+    said.extend(left.map(hem_left));
     said.extend(steps_changed(&first.plan.steps, &second.plan.steps));
+    said
+}
+
+fn lines_changed(first: &[SeamSolution], second: &[SeamSolution]) -> Vec<String> {
+    let mut said = Vec::new();
+    for seam in second {
+        let became = match first.iter().find(|other| other.seam == seam.seam) {
+            None => LineCompared::New,
+            Some(was) if !are_alike(&was.lines, &seam.lines) => LineCompared::Otherwise,
+            Some(_) => continue,
+        };
+        said.push(line_compared(seam.seam, became));
+    }
+    let gone = first.iter().filter(|seam| !second.iter().any(|other| other.seam == seam.seam));
+    said.extend(gone.map(|seam| line_compared(seam.seam, LineCompared::Gone)));
     said
 }
 
@@ -188,62 +181,33 @@ fn are_alike(was: &[SideLine], is: &[SideLine]) -> bool {
 /// What is different about one hem, in a sentence.
 fn hem_changed(first: &Solution, hem: &HemSolution, scale: Scale) -> Option<String> {
     let Some(was) = first.hems.iter().find(|other| other.hem == hem.hem) else {
-        return Some(format!("The {} is changed: {}.", hem.words, hem.wanted));
+        return Some(hem_begun(hem));
     };
-    let mut parts = Vec::new();
-    let moved = hem.mean() - was.mean();
-    if moved.abs().mm() >= WORTH_SAYING {
-        let way = if moved.is_positive() { "higher" } else { "lower" };
-        parts.push(format!("comes out {} {way}", scale.write(moved.abs())));
-    }
-    if was.kind != hem.kind {
-        parts.push(format!("is sewn as {} in place of {}", hem.kind_words, was.kind_words));
-    } else if was.allowance != hem.allowance {
-        parts.push(format!("is turned up {} in place of {}", hem.allowance_words, was.allowance_words));
-    }
     let lies = |hem: &HemSolution| {
         let lining = hem.lining.as_ref()?;
         Some((lining.hangs, lining.edge, lining.above, lining.slack, lining.turn))
     };
-    if lies(was) != lies(hem) {
-        parts.push("has its lining done otherwise".to_owned());
-    }
-    let settled = |hem: &HemSolution| hem.is_solved();
-    match (settled(was), settled(hem)) {
-        (true, false) => parts.push("cannot be made so".to_owned()),
-        (false, true) => parts.push("can be made now".to_owned()),
-        _ => {}
-    }
-    (!parts.is_empty()).then(|| format!("The {} {}.", hem.words, parts.join(", and ")))
+    let moved = hem.mean() - was.mean();
+    let higher = (moved.abs().mm() >= WORTH_SAYING).then_some(moved);
+    hem_compared([was, hem], &HemDiffers { higher, lining: lies(was) != lies(hem) }, scale)
 }
 
 fn steps_changed(first: &[Step], second: &[Step]) -> Vec<String> {
-    let only = |steps: &[Step], others: &[Step]| -> Vec<String> {
-        steps
-            .iter()
-            .filter(|step| !others.iter().any(|other| other.key == step.key))
-            .map(|step| format!("“{}”", step.title))
-            .collect()
+    let not_in = |others: &'_ [Step]| {
+        let keys: Vec<_> = others.iter().map(|other| other.key).collect();
+        move |step: &Step| !keys.contains(&step.key)
     };
-    let mut said = Vec::new();
-    let (new, gone) = (only(second, first), only(first, second));
-    if !new.is_empty() {
-        said.push(format!("New in the work order: {}.", new.join(", ")));
-    }
-    if !gone.is_empty() {
-        said.push(format!("No longer in the work order: {}.", gone.join(", ")));
-    }
-    let differently: Vec<String> = second
-        .iter()
-        .filter(|step| {
-            first.iter().any(|other| {
-                other.key == step.key && ((&other.told, &other.turns_on) != (&step.told, &step.turns_on))
-            })
-        })
-        .map(|step| format!("“{}”", step.title))
-        .collect();
-    if !differently.is_empty() {
-        said.push(format!("Done differently: {}.", differently.join(", ")));
-    }
-    said
+    let differently = |step: &Step| {
+        let was = first.iter().find(|other| other.key == step.key);
+        was.is_some_and(|was| (&was.told, &was.turns_on) != (&step.told, &step.turns_on))
+    };
+    steps_compared(
+        &titles(second, &not_in(first)),
+        &titles(first, &not_in(second)),
+        &titles(second, &differently),
+    )
+}
+
+fn titles<'a>(steps: &'a [Step], is: &dyn Fn(&Step) -> bool) -> Vec<&'a str> {
+    steps.iter().filter(|step| is(step)).map(|step| step.title.as_str()).collect()
 }

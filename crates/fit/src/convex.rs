@@ -6,8 +6,8 @@
 
 use clarabel::algebra::CscMatrix;
 use clarabel::solver::{
-    DefaultSettingsBuilder, DefaultSolver, IPSolver, NonnegativeConeT, SolverStatus, SupportedConeT,
-    ZeroConeT,
+    DefaultSettings, DefaultSettingsBuilder, DefaultSolver, IPSolver, NonnegativeConeT, SolverStatus,
+    SupportedConeT, ZeroConeT,
 };
 
 /// Rounds after which a programme that has not converged is taken to be in trouble.
@@ -72,16 +72,8 @@ impl Convex {
         let a = CscMatrix::new_from_triplets(b.len(), n, ai, aj, av);
         let cones: [SupportedConeT<f64>; 2] =
             [ZeroConeT(self.equal.len()), NonnegativeConeT(self.at_most.len())];
-        let settings = DefaultSettingsBuilder::default()
-            .verbose(false)
-            .presolve_enable(false)
-            .max_iter(MOST_ROUNDS)
-            .iterative_refinement_reltol(refine_to)
-            .iterative_refinement_abstol(refine_to)
-            .build()
+        let mut solver = DefaultSolver::new(&p, &self.q, &a, &b, &cones, settings(refine_to)?)
             .map_err(|_| NoMinimum::Trouble)?;
-        let mut solver =
-            DefaultSolver::new(&p, &self.q, &a, &b, &cones, settings).map_err(|_| NoMinimum::Trouble)?;
         solver.solve();
         match solver.solution.status {
             // What is almost solved can be far off where it ran out of rounds.
@@ -92,4 +84,15 @@ impl Convex {
             _ => Err(NoMinimum::Trouble),
         }
     }
+}
+
+fn settings(refine_to: f64) -> Result<DefaultSettings<f64>, NoMinimum> {
+    DefaultSettingsBuilder::default()
+        .verbose(false)
+        .presolve_enable(false)
+        .max_iter(MOST_ROUNDS)
+        .iterative_refinement_reltol(refine_to)
+        .iterative_refinement_abstol(refine_to)
+        .build()
+        .map_err(|_| NoMinimum::Trouble)
 }

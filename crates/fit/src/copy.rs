@@ -21,6 +21,7 @@ use crate::solve::solve;
 use crate::solve::{LineOutcome, Solution};
 use crate::unit::length::Length;
 use crate::unit::scale::Scale;
+use crate::words::{gives_no_more, length_copied};
 
 /// Widths within this, in millimetres, are the same: what two tapes differ by.
 const SAME: f64 = 2.0;
@@ -195,7 +196,7 @@ fn lengths(shape: &Shape, favourite: &BTreeMap<FlatName, Length>, scale: Scale) 
         .iter()
         .filter_map(|name| {
             let longer = shape.flat(*name)? - *favourite.get(name)?;
-            let words = act(*name, longer, &scale.write(longer.abs()))?;
+            let words = length_copied(*name, longer, &scale.write(longer.abs()))?;
             (longer.abs().mm() >= SAME && scale.shows(longer)).then_some(CopyLength {
                 name: *name,
                 words,
@@ -277,21 +278,14 @@ fn settled(job: &Job, given: &mut [Given]) -> Result<Vec<String>, JobError> {
                 (given[i].depth, given[i].limited) = (proposed.works, true);
                 let (level, seam) = (given[i].level.name, given[i].seam);
                 let other = given.iter_mut().find(|each| each.level.name == level && each.seam != seam);
-                let write = |mm: f64| scale.write(Length::from_mm(mm));
-                let instead = match other {
-                    Some(other) => {
-                        other.depth += rest;
-                        format!("the {} gives the rest", other.seam.words())
-                    }
-                    None => format!("it stays {} wider there, laid flat", write(2.0 * rest)),
-                };
-                if rest.abs() >= WORTH_SAYING && scale.shows(Length::from_mm(2.0 * rest)) {
-                    notes.push(format!(
-                        "At the {} the {} can give {} and no more: {instead}.",
-                        level.words(),
-                        seam.words(),
-                        write(proposed.works)
-                    ));
+                let instead = other.map(|other| {
+                    other.depth += rest;
+                    other.seam
+                });
+                let wider = Length::from_mm(2.0 * rest);
+                if rest.abs() >= WORTH_SAYING && scale.shows(wider) {
+                    let works = Length::from_mm(proposed.works);
+                    notes.push(gives_no_more(level, seam, works, instead.ok_or(wider), scale));
                 }
             }
         }
@@ -332,33 +326,4 @@ fn giving(crossing: &[SeamName], level: &Level) -> Vec<SeamName> {
         Tube::Sleeve => &[SeamName::SleeveUnderarm, SeamName::SleeveFront, SeamName::SleeveBack],
     };
     wanted.iter().copied().filter(|seam| crossing.contains(seam)).collect()
-}
-
-/// What a difference in a length asks for; `None` where the name is a width.
-fn act(name: FlatName, longer: Length, by: &str) -> Option<String> {
-    let (more, less) = if longer.is_positive() { ("shorten", "longer") } else { ("lengthen", "shorter") };
-    Some(match name {
-        FlatName::SideLength | FlatName::BackLength | FlatName::Outseam | FlatName::Inseam => {
-            format!("The {} is {by} {less}: {more} at the hem.", name.words())
-        }
-        FlatName::SleeveSeam | FlatName::SleeveLength => {
-            format!("The {} is {by} {less}: {more} the sleeve at its hem.", name.words())
-        }
-        FlatName::UnderarmToWaist => format!(
-            "The waist lies {by} {} than on the favourite: move the waist pins {}.",
-            if longer.is_positive() { "lower" } else { "higher" },
-            if longer.is_positive() { "up" } else { "down" }
-        ),
-        FlatName::FrontRise | FlatName::BackRise => format!(
-            "The {} is {by} {less}: the crotch sits {}, which is altered at the band.",
-            name.words(),
-            if longer.is_positive() { "lower" } else { "higher" }
-        ),
-        FlatName::Shoulder | FlatName::AcrossBack | FlatName::Neck => format!(
-            "The {} is {by} {}: move the armhole or neck by half of it on each side before the sleeve is touched.",
-            name.words(),
-            if longer.is_positive() { "wider" } else { "narrower" }
-        ),
-        _ => return None,
-    })
 }

@@ -17,6 +17,7 @@
     )
 )]
 
+mod asked;
 mod body;
 pub mod change;
 mod cloth;
@@ -88,11 +89,12 @@ pub use reading::echo::echo_in_inches;
 pub use reading::echo::{AloneLine, Reading, echo};
 pub use reading::evening;
 pub use reading::pin::{DEEPEST_READING, EdgeRead, EntryMode, HIGHEST_TAKE_UP, LONGEST_SEAM, Pin, PinError};
+pub use reading::seam_evening::SeamEvening;
 pub use share::{ShareOut, SharePart, SharePlan, ShareRequest, ShownPlan, share_out};
 pub use sketch::body::{BodyFace, BodySketch, BodyTape, SketchedMeasure, sketch_body};
 pub use sketch::{Sketch, SketchedFlat, measured_on, sketch};
 pub use solve::admit::{Admitted, NotAdmitted, admit};
-pub use solve::job::{Fitting, Job, SeamEvening};
+pub use solve::job::{Fitting, Job};
 pub use solve::job_error::{JOB_FORMAT, JobError, JobErrorCause, MOST_PINS};
 pub use solve::job_place::JobPlace;
 pub use solve::next_act::{NextAct, Place};

@@ -80,3 +80,55 @@ fn what_a_file_uses_is_found_in_every_way_of_naming_it() {
     );
     assert_eq!(row("```\nunit · body     lengths\ngarment         said\n```"), ["unit", "body", "garment"]);
 }
+
+/// Where sentences are made: of findings and answers, of the steps of an order, of what is said back of a reading, of the
+/// small sums, and why the house decides as it does.
+const SAYS: [&str; 10] = [
+    "words",
+    "house",
+    "plan",
+    "sums",
+    "operation/seam",
+    "operation/hem/steps.rs",
+    "operation/hem/sewing.rs",
+    "operation/hem/elsewhere.rs",
+    "operation/hem/close_lining.rs",
+    "reading/echo.rs",
+];
+
+/// The same of a hem: how one gets behind its lining is a step's, and its readings are said back beside their numbers.
+const SAYS_OF_A_HEM: [&str; 2] = ["operation/hem/lining.rs", "operation/hem/readings.rs"];
+
+/// The sentences in a file: what begins with a capital letter, goes on for three words or more, and ends with a full stop.
+fn sentences(code: &str) -> Vec<&str> {
+    let spoken = code.split("#[cfg(test)]").next().unwrap_or_default();
+    let lines = spoken.lines().filter(|line| {
+        let line = line.trim_start();
+        !line.starts_with("//") && !line.starts_with("#[") && !line.contains("description(")
+    });
+    let quoted = lines.flat_map(|line| line.split('"').skip(1).step_by(2));
+    let is_sentence = |text: &&str| {
+        text.starts_with(char::is_uppercase) && text.ends_with('.') && text.split(' ').count() >= 3
+    };
+    quoted.filter(is_sentence).collect()
+}
+
+#[test]
+fn what_measures_and_computes_says_nothing_in_sentences() {
+    let source = Path::new(env!("CARGO_MANIFEST_DIR")).join("src");
+    let mut all = Vec::new();
+    files(&source, &mut all);
+    let mut found = Vec::new();
+    for path in all {
+        let place = path.strip_prefix(&source).expect("in the core");
+        if SAYS.iter().chain(&SAYS_OF_A_HEM).any(|says| place.starts_with(says)) {
+            continue;
+        }
+        let code = fs::read_to_string(&path).expect("a file");
+        found.extend(sentences(&code).into_iter().map(|said| format!("{}: {said}", place.display())));
+    }
+    assert!(found.is_empty(), "{}", found.join("\n"));
+    let code =
+        "/// \"No comment is one.\"\nlet a = \"It lies flat.\"; let b = \"flat\"; let c = \"A flat one\";";
+    assert_eq!(sentences(code), ["It lies flat."]);
+}

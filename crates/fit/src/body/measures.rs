@@ -1,78 +1,108 @@
 //! A wearer's body: girths and lengths with the day they were taken.
 
 use std::collections::BTreeMap;
-use strum::EnumCount;
 
 use chrono::NaiveDate;
 use serde::{Deserialize, Serialize};
+use strum::EnumCount;
 
 use crate::unit::length::Length;
 
-/// A measure of the body, named as in ISO 8559-1 where the standard has a name for it.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize, EnumCount)]
-#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
-#[serde(rename_all = "snake_case")]
-pub enum MeasureName {
+/// A measure is a row: what it is, what it is called, how it is taken, and the least and the most anybody measures there, in
+/// millimetres.
+macro_rules! measures {
+    ($($(#[$what:meta])* $name:ident $words:literal $hint:literal $least:literal $most:literal;)*) => {
+        /// A measure of the body, named as in ISO 8559-1 where the standard has a name for it.
+        #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize, EnumCount)]
+        #[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
+        #[serde(rename_all = "snake_case")]
+        pub enum MeasureName {
+            $($(#[$what])* $name,)*
+        }
+
+        impl MeasureName {
+            /// What it is called in a sentence.
+            #[must_use]
+            pub const fn words(self) -> &'static str {
+                match self { $(MeasureName::$name => $words,)* }
+            }
+
+            /// Where the tape lies and how, where the name does not say it all.
+            #[must_use]
+            pub const fn hint(self) -> &'static str {
+                match self { $(MeasureName::$name => $hint,)* }
+            }
+
+            /// The shortest and longest this measure can be on a person, child to giant.
+            #[must_use]
+            pub const fn plausible(self) -> (Length, Length) {
+                match self { $(MeasureName::$name => (Length::whole_mm($least), Length::whole_mm($most)),)* }
+            }
+        }
+    };
+}
+
+measures! {
     /// Girth of the head: what a neckline without an opening has to let through.
-    Head,
+    Head "head" "level, above the brows" 400 720;
     /// Neck girth at its base.
-    Neck,
+    Neck "neck" "round its base" 200 700;
     /// Shoulder to shoulder across the back.
-    Shoulder,
+    Shoulder "shoulder to shoulder" "across the back, bone to bone" 200 700;
     /// Girth round both shoulders and upper arms: what a body without an opening has to pass.
-    ShoulderGirth,
+    ShoulderGirth "round the shoulders" "round both shoulders and upper arms" 500 2200;
     /// Width across the back at the middle of the armholes, arms hanging.
-    AcrossBack,
+    AcrossBack "across the back" "at the middle of the armholes, arms hanging" 200 700;
     /// Girth round the fullest part of the bust or chest.
-    Bust,
+    Bust "bust or chest" "round the fullest part, level" 400 2200;
     /// Girth below the bust.
-    UnderBust,
+    UnderBust "under-bust" "level, breathing out" 400 2200;
     /// Length from the nape to the waist.
-    NapeToWaist,
+    NapeToWaist "nape to waist" "from the bone at the nape, down the back" 200 650;
     /// Length from the neck point over the bust point.
-    NeckToBust,
+    NeckToBust "neck to bust point" "from where neck and shoulder meet" 120 500;
     /// Length from shoulder point over the bent elbow to the wrist.
-    ArmLength,
+    ArmLength "arm length" "shoulder bone over the bent elbow to the wrist" 250 900;
     /// Length from shoulder point to the bent elbow.
-    ShoulderToElbow,
+    ShoulderToElbow "shoulder to elbow" "shoulder bone to the bent elbow" 150 500;
     /// Girth of the upper arm.
-    UpperArm,
+    UpperArm "upper arm" "round the fullest part, arm hanging" 130 800;
     /// Girth of the elbow, bent a little.
-    Elbow,
+    Elbow "elbow" "bent a little" 120 600;
     /// Girth round the hand at its widest, thumb in: what a closed cuff has to let through.
-    Hand,
+    Hand "hand" "at its widest, thumb in" 120 350;
     /// Waist girth, standing.
-    Waist,
+    Waist "waist" "where it bends to the side" 350 2200;
     /// Waist girth, sitting: it decides whether a band is comfortable.
-    WaistSeated,
+    WaistSeated "waist, seated" "sitting: it decides comfort" 350 2200;
     /// Girth 100 mm below the waist.
-    HighHip,
+    HighHip "high hip" "a hand below the waist" 400 2400;
     /// Girth round the fullest part of the seat.
-    Hip,
+    Hip "hip" "round the fullest part" 400 2400;
     /// Girth of one thigh, just below the crotch.
-    Thigh,
+    Thigh "thigh" "just below the crotch" 200 1300;
     /// Girth of one knee, bent a little.
-    Knee,
+    Knee "knee" "bent a little" 150 900;
     /// Girth of one calf at its fullest.
-    Calf,
+    Calf "calf" "at its fullest" 150 900;
     /// Girth round heel and instep: what a closed hem has to let through.
-    HeelInstep,
+    HeelInstep "heel and instep" "what a hem must let through" 180 600;
     /// Inside leg length, crotch to floor.
-    InsideLeg,
+    InsideLeg "inside leg" "crotch to floor" 300 1200;
     /// Outside leg length, waist to floor over the hip.
-    OutsideLeg,
+    OutsideLeg "outside leg" "waist to floor, over the hip" 400 1500;
     /// Height of the middle of the kneecap above the floor.
-    KneeHeight,
+    KneeHeight "knee height" "middle of the kneecap to the floor" 200 800;
     /// Height of the outer ankle bone above the floor.
-    AnkleHeight,
+    AnkleHeight "ankle bone height" "outer ankle bone to the floor" 30 150;
     /// Height of the fingertips above the floor, arms hanging.
-    FingertipHeight,
+    FingertipHeight "fingertip height" "fingertips to the floor, arms hanging" 250 1000;
     /// Body rise: waist to seat, sitting.
-    BodyRise,
+    BodyRise "body rise, seated" "sitting: waist to the seat of the chair" 120 500;
     /// Crotch length: waist at front to waist at back, between the legs.
-    CrotchLength,
+    CrotchLength "crotch length" "waist in front, between the legs, to waist at the back" 350 1500;
     /// Height without shoes.
-    Height,
+    Height "height" "without shoes" 700 2500;
 }
 
 impl MeasureName {
@@ -109,114 +139,6 @@ impl MeasureName {
         MeasureName::AnkleHeight,
         MeasureName::FingertipHeight,
     ];
-
-    /// What it is called in a sentence.
-    #[must_use]
-    pub const fn words(self) -> &'static str {
-        match self {
-            MeasureName::Head => "head",
-            MeasureName::Neck => "neck",
-            MeasureName::Shoulder => "shoulder to shoulder",
-            MeasureName::ShoulderGirth => "round the shoulders",
-            MeasureName::AcrossBack => "across the back",
-            MeasureName::Bust => "bust or chest",
-            MeasureName::UnderBust => "under-bust",
-            MeasureName::NapeToWaist => "nape to waist",
-            MeasureName::NeckToBust => "neck to bust point",
-            MeasureName::ArmLength => "arm length",
-            MeasureName::UpperArm => "upper arm",
-            MeasureName::Elbow => "elbow",
-            MeasureName::Hand => "hand",
-            MeasureName::Waist => "waist",
-            MeasureName::WaistSeated => "waist, seated",
-            MeasureName::HighHip => "high hip",
-            MeasureName::Hip => "hip",
-            MeasureName::Thigh => "thigh",
-            MeasureName::Knee => "knee",
-            MeasureName::Calf => "calf",
-            MeasureName::HeelInstep => "heel and instep",
-            MeasureName::InsideLeg => "inside leg",
-            MeasureName::OutsideLeg => "outside leg",
-            MeasureName::KneeHeight => "knee height",
-            MeasureName::AnkleHeight => "ankle bone height",
-            MeasureName::FingertipHeight => "fingertip height",
-            MeasureName::ShoulderToElbow => "shoulder to elbow",
-            MeasureName::BodyRise => "body rise, seated",
-            MeasureName::CrotchLength => "crotch length",
-            MeasureName::Height => "height",
-        }
-    }
-
-    /// Where the tape lies and how, where the name does not say it all.
-    #[must_use]
-    pub const fn hint(self) -> &'static str {
-        match self {
-            MeasureName::Head => "level, above the brows",
-            MeasureName::Neck => "round its base",
-            MeasureName::Shoulder => "across the back, bone to bone",
-            MeasureName::ShoulderGirth => "round both shoulders and upper arms",
-            MeasureName::AcrossBack => "at the middle of the armholes, arms hanging",
-            MeasureName::Bust => "round the fullest part, level",
-            MeasureName::UnderBust => "level, breathing out",
-            MeasureName::NapeToWaist => "from the bone at the nape, down the back",
-            MeasureName::NeckToBust => "from where neck and shoulder meet",
-            MeasureName::ArmLength => "shoulder bone over the bent elbow to the wrist",
-            MeasureName::ShoulderToElbow => "shoulder bone to the bent elbow",
-            MeasureName::UpperArm => "round the fullest part, arm hanging",
-            MeasureName::Elbow => "bent a little",
-            MeasureName::Hand => "at its widest, thumb in",
-            MeasureName::Waist => "where it bends to the side",
-            MeasureName::WaistSeated => "sitting: it decides comfort",
-            MeasureName::HighHip => "a hand below the waist",
-            MeasureName::Hip => "round the fullest part",
-            MeasureName::Thigh => "just below the crotch",
-            MeasureName::Knee => "bent a little",
-            MeasureName::Calf => "at its fullest",
-            MeasureName::HeelInstep => "what a hem must let through",
-            MeasureName::InsideLeg => "crotch to floor",
-            MeasureName::OutsideLeg => "waist to floor, over the hip",
-            MeasureName::KneeHeight => "middle of the kneecap to the floor",
-            MeasureName::AnkleHeight => "outer ankle bone to the floor",
-            MeasureName::FingertipHeight => "fingertips to the floor, arms hanging",
-            MeasureName::BodyRise => "sitting: waist to the seat of the chair",
-            MeasureName::CrotchLength => "waist in front, between the legs, to waist at the back",
-            MeasureName::Height => "without shoes",
-        }
-    }
-
-    /// The shortest and longest this measure can be on a person, child to giant.
-    #[must_use]
-    pub const fn plausible(self) -> (Length, Length) {
-        let (least, most) = match self {
-            MeasureName::Head => (400, 720),
-            MeasureName::Neck => (200, 700),
-            MeasureName::Shoulder | MeasureName::AcrossBack => (200, 700),
-            MeasureName::ShoulderGirth => (500, 2200),
-            MeasureName::Bust | MeasureName::UnderBust => (400, 2200),
-            MeasureName::NapeToWaist => (200, 650),
-            MeasureName::NeckToBust => (120, 500),
-            MeasureName::ArmLength => (250, 900),
-            MeasureName::UpperArm => (130, 800),
-            MeasureName::Elbow => (120, 600),
-            MeasureName::Hand => (120, 350),
-            MeasureName::Waist | MeasureName::WaistSeated => (350, 2200),
-            MeasureName::HighHip | MeasureName::Hip => (400, 2400),
-            MeasureName::Thigh => (200, 1300),
-            MeasureName::Knee => (150, 900),
-            MeasureName::Calf => (150, 900),
-            MeasureName::HeelInstep => (180, 600),
-            MeasureName::InsideLeg => (300, 1200),
-            MeasureName::OutsideLeg => (400, 1500),
-            MeasureName::KneeHeight => (200, 800),
-            MeasureName::AnkleHeight => (30, 150),
-            MeasureName::FingertipHeight => (250, 1000),
-            MeasureName::ShoulderToElbow => (150, 500),
-            MeasureName::BodyRise => (120, 500),
-            MeasureName::CrotchLength => (350, 1500),
-            MeasureName::Height => (700, 2500),
-        };
-        (Length::whole_mm(least), Length::whole_mm(most))
-    }
 }
 
 /// One layer worn under the garment when it is tried on.

@@ -2,7 +2,7 @@
 
 use thiserror::Error;
 
-use super::what::{Change, accepted_key};
+use crate::asked::{Change, accepted_key};
 use crate::garment::HemName;
 use crate::operation::alteration::Alteration;
 use crate::operation::hem::{HemReading, HemWish};
@@ -60,20 +60,23 @@ const MOST: usize = 400;
 /// Most things one tick vouches for: every seam and hem a garment has, on both sides.
 const MOST_VOUCHED: usize = 64;
 
+fn id(what: &'static str, id: &str) -> Result<(), ChangeError> {
+    let fits = (1..=64).contains(&id.len()) && id.chars().all(|c| c.is_ascii_alphanumeric() || c == '-');
+    if fits { Ok(()) } else { Err(ChangeError::Id(what)) }
+}
+
+fn key(what: &'static str, key: &str, most: usize) -> Result<(), ChangeError> {
+    let read = key.chars().count();
+    if (1..=most).contains(&read) { Ok(()) } else { Err(ChangeError::Key { what, read, most }) }
+}
+
+fn measured(vouched: &[Vouched]) -> Result<(), ChangeError> {
+    let fits = vouched.len() <= MOST_VOUCHED && vouched.iter().all(Vouched::is_measured);
+    if fits { Ok(()) } else { Err(ChangeError::Vouched) }
+}
+
 /// Checks what a change brings against what anything of its kind can be.
 fn check(change: &Change) -> Result<(), ChangeError> {
-    let id = |what, id: &str| {
-        let fits = (1..=64).contains(&id.len()) && id.chars().all(|c| c.is_ascii_alphanumeric() || c == '-');
-        if fits { Ok(()) } else { Err(ChangeError::Id(what)) }
-    };
-    let key = |what, key: &str, most| {
-        let read = key.chars().count();
-        if (1..=most).contains(&read) { Ok(()) } else { Err(ChangeError::Key { what, read, most }) }
-    };
-    let measured = |vouched: &[Vouched]| {
-        let fits = vouched.len() <= MOST_VOUCHED && vouched.iter().all(Vouched::is_measured);
-        if fits { Ok(()) } else { Err(ChangeError::Vouched) }
-    };
     match change {
         Change::PutPin { pin } => id("pin", &pin.id),
         Change::ReadHem { reading, .. } => {

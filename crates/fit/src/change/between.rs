@@ -2,7 +2,7 @@
 
 use std::collections::{BTreeMap, BTreeSet};
 
-use super::what::{Change, accepted_key};
+use crate::asked::{Change, accepted_key};
 use crate::operation::alteration::Alteration;
 use crate::operation::hem::HemWish;
 use crate::plan::{Progress, Vouched};

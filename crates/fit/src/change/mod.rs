@@ -5,10 +5,8 @@
 
 mod apply;
 mod between;
-mod what;
-mod words;
 
+pub use crate::asked::{BEGUN, Change, places};
+pub use crate::words::say_changes;
 pub use apply::ChangeError;
 pub use between::between;
-pub use what::{BEGUN, Change, places};
-pub use words::say_changes;

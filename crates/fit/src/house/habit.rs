@@ -202,6 +202,10 @@ impl Habits {
                 });
             }
         }
+        self.check_levels()
+    }
+
+    fn check_levels(&self) -> Result<(), HabitOutOfRange> {
         let eases = self.ease.iter().map(|(level, ease)| ("ease", "ease", level, ease.mm(), ranges::EASE));
         let sections = self
             .sections

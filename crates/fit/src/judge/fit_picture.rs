@@ -19,9 +19,6 @@ use crate::judge::picture::wearer::{Heights, beside};
 use crate::pattern::Pattern;
 use crate::unit::length::Length;
 
-/// What is taken up round a body is worth a sentence from here on, in millimetres.
-const WORTH_SAYING: f64 = 0.5;
-
 /// The wearer and the garment from one side: closed pieces in painting order, `y` the height above the hem fold as it
 /// came, `x` to the wearer's right as in a mirror or, from the side, to the front.
 #[derive(Debug, Clone, PartialEq, Serialize)]
@@ -49,7 +46,7 @@ pub struct FitPicture {
     pub front: Option<FitView>,
     /// From the side, where it can be drawn.
     pub side: Option<FitView>,
-    /// What is true of the whole of it, each once.
+    /// What is true of the whole of it, each once; said by [`crate::words`].
     pub notes: Vec<String>,
 }
 
@@ -172,6 +169,24 @@ fn view(body: Vec<FigurePiece>, before: Vec<FigurePiece>, after: Vec<FigurePiece
     FitView { across: range(0), upright: range(1), body, before, after }
 }
 
+/// The rings, from the top down, each with its course across both views.
+fn rings(of: &Pictured<'_>, aside: Option<&GarmentAside>) -> Vec<FitRing> {
+    let courses = of.courses();
+    let course = |courses: &[(LevelName, Points)], level: LevelName| {
+        courses.iter().find(|(at, _)| *at == level).map(|(_, points)| points.clone()).unwrap_or_default()
+    };
+    let placed = |row: &LevelBalance| {
+        let level = row.girth.level;
+        let front = course(&courses, level);
+        let height = if front.is_empty() { of.patterns[1].level(level)?.height.mm() } else { middle(&front) };
+        let aside = aside.map_or_else(Vec::new, |after| course(&after.across, level));
+        Some(FitRing { height: tenth(height), front, aside, ..ring(row, of.habits)? })
+    };
+    let mut rings: Vec<FitRing> = of.levels.iter().filter_map(placed).collect();
+    rings.sort_by(|a, b| b.height.total_cmp(&a.height));
+    rings
+}
+
 /// Draws the fit picture.
 pub(crate) fn pictured(of: &Pictured<'_>) -> FitPicture {
     let whole = of.body.completed();
@@ -181,23 +196,7 @@ pub(crate) fn pictured(of: &Pictured<'_>) -> FitPicture {
         Aside::of_body(&whole, heights, |level| heights.at(level, of.patterns[0]), depth)
     });
     let asides = wearer.as_ref().and_then(|wearer| Some([of.aside(0, wearer)?, of.aside(1, wearer)?]));
-    let courses = of.courses();
-    let course = |courses: &[(LevelName, Points)], level: LevelName| {
-        courses.iter().find(|(at, _)| *at == level).map(|(_, points)| points.clone()).unwrap_or_default()
-    };
-    let mut rings: Vec<FitRing> = of
-        .levels
-        .iter()
-        .filter_map(|row| {
-            let level = row.girth.level;
-            let front = course(&courses, level);
-            let height =
-                if front.is_empty() { of.patterns[1].level(level)?.height.mm() } else { middle(&front) };
-            let aside = asides.as_ref().map_or_else(Vec::new, |[_, after]| course(&after.across, level));
-            Some(FitRing { height: tenth(height), front, aside, ..ring(row, of.habits)? })
-        })
-        .collect();
-    rings.sort_by(|a, b| b.height.total_cmp(&a.height));
+    let rings = rings(of, asides.as_ref().map(|[_, after]| after));
     let front = heights.as_ref().and_then(|heights| of.front_view(&whole, heights));
     let side = wearer.as_ref().zip(heights.as_ref()).zip(asides).and_then(|((wearer, heights), asides)| {
         let depth = |level| Some(of.body_reach(&whole, level)?[1]);
@@ -205,41 +204,5 @@ pub(crate) fn pictured(of: &Pictured<'_>) -> FitPicture {
         let [before, after] = asides;
         Some(view(body, before.pieces, after.pieces))
     });
-    FitPicture { notes: notes(of, &rings), rings, front, side }
-}
-
-/// What is true of the whole picture.
-fn notes(of: &Pictured<'_>, rings: &[FitRing]) -> Vec<String> {
-    let mut notes = vec![
-        "A picture of girths, not of drape: each level is a loop round the body's section. Where it is smaller than the body it is drawn taut, where larger it stands off evenly. Folds, bias and weight are not in it.".to_owned(),
-    ];
-    let round = of.levels.iter().find_map(|row| Some(Worn::of(row)?.body - row.body?.mm()));
-    if let Some(taken) = round.filter(|taken| *taken > WORTH_SAYING) {
-        notes.push(format!(
-            "The cloth's own thickness and what is worn under it take {} of each girth.",
-            of.habits.scale.write(Length::from_mm(taken))
-        ));
-    }
-    let mut levels: Vec<LevelName> = rings.iter().map(|ring| ring.level).collect();
-    levels.dedup();
-    let shares: Vec<String> = levels
-        .iter()
-        .map(|level| {
-            let own = if of.habits.sections.contains_key(level) { " (your own)" } else { "" };
-            format!("{} {:.2}{own}", level.words(), Section::at(*level, of.habits).ratio)
-        })
-        .collect();
-    if !shares.is_empty() {
-        notes.push(format!(
-            "Depth of the sections as a share of their width: {}. Change them under Habits.",
-            shares.join(", ")
-        ));
-    }
-    if rings.iter().any(|ring| ring.side.is_some()) {
-        notes.push("Left and right differ; the figure shows the left.".to_owned());
-    }
-    if rings.iter().any(|ring| ring.estimated) {
-        notes.push("≈ marks a width of the garment that was estimated.".to_owned());
-    }
-    notes
+    FitPicture { notes: Vec::new(), rings, front, side }
 }

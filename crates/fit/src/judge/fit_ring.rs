@@ -64,7 +64,7 @@ pub struct FitRing {
     pub verdicts: [Option<Verdict>; 2],
     /// The ease before and after, signed, as it stands on the session's tape.
     pub ease: [String; 2],
-    /// Both girths and what comes of them, before and after.
+    /// Both girths and what comes of them, before and after; said by [`crate::words`].
     pub said: [String; 2],
     /// True when the garment's width there was estimated.
     pub estimated: bool,
@@ -120,8 +120,7 @@ impl Worn {
 /// A level's ring, without its place on the figure; `None` where nobody has measured the wearer there.
 pub(crate) fn ring(row: &LevelBalance, habits: &Habits) -> Option<FitRing> {
     let level = row.girth.level;
-    let measured = row.body?;
-    let worn = Worn::of(row)?;
+    let worn = row.body.and_then(|_| Worn::of(row))?;
     // Layers and the cloth's own thickness lie round the body, so the loop goes round them too.
     let outline = Section::at(level, habits).of_girth(worn.body);
     let [before, after] = worn.ease.map(|ease| garment_loop(&outline, ease));
@@ -129,15 +128,6 @@ pub(crate) fn ring(row: &LevelBalance, habits: &Habits) -> Option<FitRing> {
     let write = |mm: f64| scale.write(Length::from_mm(mm));
     let strain = worn.ease.map(|ease| (-ease / worn.body).max(0.0));
     let off = worn.stands_off();
-    let girths = [row.girth.before, row.girth.after];
-    let said = [0, 1].map(|i| {
-        let of_it = if worn.ease[i] < 0.0 {
-            format!("{:.1} % of the body has to come from stretch", 100.0 * strain[i])
-        } else {
-            format!("stands off {}", write(off[i]))
-        };
-        format!("{} round a body of {}: {of_it}", scale.write(girths[i]), scale.write(measured))
-    });
     let signed = |ease: f64| format!("{}{}", if ease < 0.0 { "−" } else { "+" }, write(ease.abs()));
     Some(FitRing {
         level,
@@ -154,7 +144,7 @@ pub(crate) fn ring(row: &LevelBalance, habits: &Habits) -> Option<FitRing> {
         strain,
         verdicts: [row.verdict_before, row.verdict],
         ease: worn.ease.map(signed),
-        said,
+        said: Default::default(),
         estimated: row.girth.estimated,
     })
 }

@@ -25,7 +25,7 @@ pub struct InsideSeam {
     pub most: Option<Length>,
     /// What that gives the level: both edges, both sides where the seam is on both.
     pub gains: Option<Length>,
-    /// The seam, its edges and what is inside each, in words.
+    /// The seam, its edges and what is inside each, in words; said by [`crate::words`].
     pub words: String,
 }
 
@@ -108,35 +108,27 @@ pub fn gains(
     habits: &Habits,
     wanting: impl Fn(LevelName) -> Option<Wanting>,
 ) -> Vec<LevelGain> {
-    pattern
-        .levels
-        .iter()
-        .map(|level| {
-            let seams: Vec<InsideSeam> = crossing_seams(pattern, level)
-                .into_iter()
-                .filter(|seam| shape.has(*seam) && !seam.is_dart())
-                .map(|seam| inside(shape, pattern, seam, level, habits))
-                .collect();
-            let most: Length = seams.iter().filter_map(|seam| seam.gains).sum();
-            let wanting = wanting(level.name);
-            let wanted = wanting.map(|wanting| wanting.as_wanted).filter(|wanted| wanted.is_positive());
-            let missing =
-                wanting.map(|wanting| wanting.to_close - most).filter(|missing| missing.is_positive());
-            let number = |length: Length| habits.scale.number(length);
-            LevelGain {
-                level: level.name,
-                seams,
-                most,
-                wanted,
-                missing,
-                shown: ShownGain {
-                    most: number(most),
-                    wanted: wanted.map(number),
-                    missing: missing.map(number),
-                },
-            }
-        })
-        .collect()
+    pattern.levels.iter().map(|level| gain(shape, pattern, habits, level, wanting(level.name))).collect()
+}
+
+fn gain(
+    shape: &Shape,
+    pattern: &Pattern,
+    habits: &Habits,
+    level: &crate::pattern::Level,
+    wanting: Option<Wanting>,
+) -> LevelGain {
+    let seams = crossing_seams(pattern, level).into_iter();
+    let seams: Vec<InsideSeam> = seams
+        .filter(|seam| shape.has(*seam) && !seam.is_dart())
+        .map(|seam| inside(shape, pattern, seam, level, habits))
+        .collect();
+    let most: Length = seams.iter().filter_map(|seam| seam.gains).sum();
+    let wanted = wanting.map(|wanting| wanting.as_wanted).filter(|wanted| wanted.is_positive());
+    let missing = wanting.map(|wanting| wanting.to_close - most).filter(|missing| missing.is_positive());
+    let number = |length: Length| habits.scale.number(length);
+    let shown = ShownGain { most: number(most), wanted: wanted.map(number), missing: missing.map(number) };
+    LevelGain { level: level.name, seams, most, wanted, missing, shown }
 }
 
 fn inside(
@@ -150,8 +142,7 @@ fn inside(
     let allowance = shape.allowance(seam);
     let edge = pattern.edges(seam).map(|[edge, _]| edge.edge);
     let (Some(allowance), Some(edge)) = (allowance, edge) else {
-        let words = format!("{}: nobody looked", seam.words());
-        return InsideSeam { seam, edges, inside: None, most: None, gains: None, words };
+        return InsideSeam { seam, edges, inside: None, most: None, gains: None, words: String::new() };
     };
     let place = level.place_on(edge);
     let clipped = shape
@@ -180,14 +171,7 @@ fn inside(
         inside: Some([here.front, here.back]),
         most: Some(most),
         gains: Some(Length::from_mm(count * most.mm() / cos)),
-        words: format!(
-            "{}: {} {}, {} {}",
-            seam.words(),
-            edges[0],
-            habits.scale.number(here.front),
-            edges[1],
-            habits.scale.number(here.back)
-        ),
+        words: String::new(),
     }
 }
 

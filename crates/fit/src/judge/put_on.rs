@@ -57,11 +57,8 @@ pub fn put_on(levels: &[LevelBalance], will_be: &Pattern, judging: Judging<'_>) 
             check(Through::Head, Some(opened(Length::from_mm(round))), MeasureName::Head);
         }
         let narrowest = [LevelName::Bust, LevelName::UnderBust, LevelName::Waist].map(after);
-        check(
-            Through::Shoulders,
-            narrowest.into_iter().flatten().min().map(opened),
-            MeasureName::ShoulderGirth,
-        );
+        let narrowest = narrowest.into_iter().flatten().min().map(opened);
+        check(Through::Shoulders, narrowest, MeasureName::ShoulderGirth);
     } else {
         check(Through::Hips, after(LevelName::Waist).map(opened), MeasureName::Hip);
     }

@@ -102,14 +102,11 @@ impl SeamEnds {
             EndWish::Hold { height } if upper => LineEnd::Hold { from: seam.length - height.mm() },
             EndWish::Hold { height } => LineEnd::Hold { from: height.mm() },
         };
-        let lower = match wished[0] {
-            Some(wish) => Decided::asked(asked(wish, false), lower_room(seam)),
-            None => house.lower(),
-        };
-        let upper = match wished[1] {
-            Some(wish) => Decided::asked(asked(wish, true), upper_room(seam)),
-            None => house.upper(),
-        };
+        let [lower, upper] = wished;
+        let lower =
+            lower.map_or_else(|| house.lower(), |wish| Decided::asked(asked(wish, false), lower_room(seam)));
+        let upper =
+            upper.map_or_else(|| house.upper(), |wish| Decided::asked(asked(wish, true), upper_room(seam)));
         SeamEnds {
             lower: lower.end,
             upper: upper.end,

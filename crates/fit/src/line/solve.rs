@@ -383,28 +383,36 @@ fn longer_fade(
         .filter_map(|(end, is_lower)| Some((end.taper()?, is_lower)))
         .collect();
     ends.sort_by(|a, b| (a.0 - station).abs().total_cmp(&(b.0 - station).abs()));
-    ends.into_iter().find_map(|(at, is_lower)| {
-        let furthest = problem.fades[usize::from(!is_lower)].furthest;
-        let moved = |to: f64| problem.with_end(is_lower, LineEnd::Taper { at: to });
-        let solved = nearest_room(at, furthest, missed, problem.steepest, |to| {
-            nearest(&moved(to), Wanted::Misses { refinings: ROUGH_REFININGS })
-                .map_or(f64::INFINITY, |nearest| nearest.missed())
-        })?;
-        // Onto quarters of a millimetre, and inward again for as long as there is a line: the search was rough.
-        let inward = if is_lower { ROOM_STEP } else { -ROOM_STEP };
-        let steps = solved / ROOM_STEP;
-        let outward = if is_lower {
-            steps.floor().max(furthest / ROOM_STEP)
-        } else {
-            steps.ceil().min(furthest / ROOM_STEP)
-        };
-        let mut at = outward * ROOM_STEP;
-        while has_line(&moved(at + inward)) {
-            at += inward;
-        }
-        let LineProblem { lower, upper, targets, .. } = moved(at);
-        Some(((station - at).abs(), Proposal { lower, upper, targets }))
-    })
+    ends.into_iter().find_map(|end| fading_longer(problem, end, station, missed))
+}
+
+/// The fade at one end made longer, by as little as gives a line.
+fn fading_longer(
+    problem: &LineProblem,
+    (at, is_lower): (f64, bool),
+    station: f64,
+    missed: f64,
+) -> Option<(f64, Proposal)> {
+    let furthest = problem.fades[usize::from(!is_lower)].furthest;
+    let moved = |to: f64| problem.with_end(is_lower, LineEnd::Taper { at: to });
+    let solved = nearest_room(at, furthest, missed, problem.steepest, |to| {
+        nearest(&moved(to), Wanted::Misses { refinings: ROUGH_REFININGS })
+            .map_or(f64::INFINITY, |nearest| nearest.missed())
+    })?;
+    // Onto quarters of a millimetre, and inward again for as long as there is a line: the search was rough.
+    let inward = if is_lower { ROOM_STEP } else { -ROOM_STEP };
+    let steps = solved / ROOM_STEP;
+    let outward = if is_lower {
+        steps.floor().max(furthest / ROOM_STEP)
+    } else {
+        steps.ceil().min(furthest / ROOM_STEP)
+    };
+    let mut at = outward * ROOM_STEP;
+    while has_line(&moved(at + inward)) {
+        at += inward;
+    }
+    let LineProblem { lower, upper, targets, .. } = moved(at);
+    Some(((station - at).abs(), Proposal { lower, upper, targets }))
 }
 
 /// The place nearest to `at`, on the way to `furthest`, where nothing is missed any more. A line no steeper

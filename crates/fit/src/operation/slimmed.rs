@@ -106,11 +106,11 @@ impl Altering for Slimmed {
             opens: vec![Open { what: Opening::Hem(hem), seams: vec![self.seam], places: sides.len() }],
             drafts: self.drafts(scale),
             vouched: vec![self.by],
-            found: if self.by.mm() > TIGHT {
-                vec![AlterationFound { code: "slimmed.tight", lengths: vec![self.by], matters: false }]
-            } else {
-                Vec::new()
-            },
+            found: Vec::from_iter((self.by.mm() > TIGHT).then(|| AlterationFound {
+                code: "slimmed.tight",
+                lengths: vec![self.by],
+                matters: false,
+            })),
             sketch,
         })
     }

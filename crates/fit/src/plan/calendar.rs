@@ -80,21 +80,23 @@ const SHOWN: u64 = 14;
 /// The most days shown.
 const MOST_SHOWN: u64 = 28;
 
+/// The days until the last garment is due, nothing claimed of them yet.
+fn free_days(today: NaiveDate, free: f64, claims: &[Claim]) -> Vec<SewingDay> {
+    let last = claims.iter().map(|claim| claim.due_on).max().unwrap_or(today);
+    let span = (last - today).num_days().clamp(SHOWN as i64, MOST_SHOWN as i64);
+    let days = (0..=span as u64).filter_map(|ahead| today.checked_add_days(Days::new(ahead)));
+    days.map(|day| {
+        let due = claims.iter().filter(|claim| claim.due_on == day).map(|claim| claim.name.clone());
+        SewingDay { day, free, claimed: 0.0, due: due.collect() }
+    })
+    .collect()
+}
+
 /// Lays claims on the free minutes of each day, the earliest due first.
 #[must_use]
 pub fn calendar(today: NaiveDate, free_a_day: f64, mut claims: Vec<Claim>) -> Calendar {
     claims.sort_by_key(|claim| claim.due_on);
-    let last = claims.iter().map(|claim| claim.due_on).max().unwrap_or(today);
-    let span = (last - today).num_days().clamp(SHOWN as i64, MOST_SHOWN as i64);
-    let mut days: Vec<SewingDay> = (0..=span as u64)
-        .filter_map(|ahead| today.checked_add_days(Days::new(ahead)))
-        .map(|day| SewingDay {
-            day,
-            free: free_a_day,
-            claimed: 0.0,
-            due: claims.iter().filter(|claim| claim.due_on == day).map(|claim| claim.name.clone()).collect(),
-        })
-        .collect();
+    let mut days = free_days(today, free_a_day, &claims);
     let mut fits = Vec::new();
     let mut before = 0.0;
     for claim in &claims {
@@ -151,6 +153,13 @@ fn shortfall(today: NaiveDate, free_a_day: f64, claims: &[Claim], fits: &[ClaimF
             kept[..first_late].iter().enumerate().max_by(|a, b| a.1.minutes.total_cmp(&b.1.minutes))?;
         let_wait.push(kept.remove(at));
     }
+    let words = falls_short(late, free_a_day, minutes_a_day, &let_wait);
+    let let_wait = let_wait.iter().map(|claim| claim.key.clone()).collect();
+    Some(Shortfall { late, minutes_a_day, let_wait, words })
+}
+
+/// That so many garments are not done in time, and what can be done.
+fn falls_short(late: usize, free_a_day: f64, minutes_a_day: Option<f64>, let_wait: &[&Claim]) -> String {
     let names: Vec<&str> = let_wait.iter().map(|claim| claim.name.as_str()).collect();
     let wait = match names.as_slice() {
         [one] => format!("let {one} wait for another day"),
@@ -158,16 +167,14 @@ fn shortfall(today: NaiveDate, free_a_day: f64, claims: &[Claim], fits: &[ClaimF
         _ => format!("let {} garments wait for another day", names.len()),
     };
     let are = if late == 1 { "One garment is".to_owned() } else { format!("{late} garments are") };
-    let words = match minutes_a_day {
+    match minutes_a_day {
         Some(minutes) => format!(
             "{are} not done in time at {free_a_day:.0} minutes a day: sew {minutes:.0} a day until then, or {wait}."
         ),
         None => format!(
             "{are} not done in time, however long the evenings: {wait}, or find a second pair of hands."
         ),
-    };
-    let let_wait = let_wait.iter().map(|claim| claim.key.clone()).collect();
-    Some(Shortfall { late, minutes_a_day, let_wait, words })
+    }
 }
 
 #[cfg(test)]

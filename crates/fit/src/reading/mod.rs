@@ -5,3 +5,4 @@ pub(crate) mod crossed;
 pub(crate) mod echo;
 pub mod evening;
 pub(crate) mod pin;
+pub(crate) mod seam_evening;

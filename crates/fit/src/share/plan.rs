@@ -11,6 +11,7 @@ use crate::solve::job_error::JobError;
 use crate::solve::solve;
 use crate::solve::{LineOutcome, Solution};
 use crate::unit::length::Length;
+use crate::words::{Consequence, plan_title};
 
 /// What plans of one level are made from.
 pub(super) struct Plans<'a> {
@@ -64,7 +65,7 @@ impl Plans<'_> {
             .map(|source| (source.seam, self.depth_now(source.seam)))
             .filter(|(_, depth)| depth.abs() > NOTHING)
             .collect();
-        self.plan("As pinned".to_owned(), &parts, self.job.fitting.pins.clone(), self.solution)
+        self.plan(plan_title(None), &parts, self.job.fitting.pins.clone(), self.solution)
     }
 
     /// The plan of these depths, solved; the other pins of its seams give way where they must. Where the seams lean
@@ -117,8 +118,7 @@ impl Plans<'_> {
             .filter(|source| parts.iter().any(|(seam, _)| *seam == source.seam))
             .map(Source::words)
             .collect();
-        let mut title = names.join(" and ");
-        title[..1].make_ascii_uppercase();
+        let title = plan_title(Some(&names));
         let mut job = self.job.clone();
         job.fitting.pins = self.pins(&parts);
         // Depths accepted for the old plan say nothing about this one.
@@ -200,7 +200,11 @@ impl Plans<'_> {
             shown,
             largest: tenth(largest),
             swing: tenth(swing),
-            consequences: self.consequences(parts, swing, solution),
+            consequences: self
+                .consequences(parts, swing, solution)
+                .iter()
+                .map(|each| each.words(self.job.habits.scale))
+                .collect(),
             parts: parts
                 .iter()
                 .zip(changes.iter().zip(taken))
@@ -244,68 +248,52 @@ impl Plans<'_> {
         (parts.into_iter().map(number).collect(), ShownPlan { besides, total: number(whole) })
     }
 
-    fn consequences(&self, parts: &[(SeamName, f64)], swing: f64, solution: &Solution) -> Vec<String> {
-        let scale = self.job.habits.scale;
-        let write = |mm: f64| scale.write(Length::from_mm(mm.abs()));
-        let mut said = Vec::new();
+    fn consequences(&self, parts: &[(SeamName, f64)], swing: f64, solution: &Solution) -> Vec<Consequence> {
         let depth = |seam: SeamName| parts.iter().find(|(known, _)| *known == seam).map_or(0.0, |(_, d)| *d);
-        match parts.len() {
-            0 => said.push("Nothing is pinned at this level.".to_owned()),
-            1 => said.push(format!("One place to open; each edge moves {}.", write(parts[0].1))),
-            n => {
-                let largest = parts.iter().map(|(_, depth)| depth.abs()).fold(0.0, f64::max);
-                said.push(format!("{n} places to open; no edge moves more than {}.", write(largest)));
-            }
-        }
+        let largest = parts.iter().map(|(_, depth)| depth.abs()).fold(0.0, f64::max);
+        let mut all = vec![Consequence::Places(parts.len(), Length::from_mm(largest))];
         if swing.abs() > 1.0 {
-            let way = if swing > 0.0 { "back" } else { "front" };
-            said.push(format!("The side seam swings {} towards the {way}.", write(swing)));
+            all.push(Consequence::SideSwings(Length::from_mm(swing)));
         } else if !parts.is_empty() && self.level.tube == Tube::Body {
-            said.push("The side seam stays at the side.".to_owned());
+            all.push(Consequence::SideStays);
         }
         let back = depth(SeamName::CentreBack) + depth(SeamName::PrincessBack);
         if back.abs() > 1.0 && self.job.garment.shape.kind.has_legs() {
-            let way = if back > 0.0 { "closer together" } else { "further apart" };
-            said.push(format!("Back pockets come {} {way}.", write(2.0 * back)));
+            all.push(Consequence::Pockets(Length::from_mm(2.0 * back)));
         }
-        for seam in [SeamName::FrontDart, SeamName::BackDart] {
-            let deeper = depth(seam);
-            if deeper.abs() > 0.5 {
-                let held = self.pattern.edges(seam).map_or(0.0, |[leg, _]| {
-                    let height = leg.edge.end().point.y.min(self.level.height.mm());
-                    leg.panel
-                        .darts
-                        .iter()
-                        .find(|dart| dart.name == seam)
-                        .map_or(0.0, |dart| dart.intake_at(height))
-                });
-                let all = write(held + 2.0 * deeper);
-                said.push(if held < 0.5 {
-                    format!("A new {} on each side holds {all}.", seam.words())
-                } else {
-                    format!("Each {} then holds {all}.", seam.words())
-                });
-            }
+        let darts = [SeamName::FrontDart, SeamName::BackDart].map(|dart| (dart, depth(dart)));
+        for (dart, deeper) in darts.into_iter().filter(|(_, deeper)| deeper.abs() > 0.5) {
+            let held = self.held(dart);
+            let holds = Length::from_mm(held + 2.0 * deeper);
+            all.push(Consequence::Dart { dart, new: held < 0.5, holds });
         }
         if self.level.on_band && parts.iter().any(|(seam, _)| !seam.is_dart()) {
-            said.push("The band is opened and shortened by as much.".to_owned());
+            all.push(Consequence::Band);
         }
-        if let Some(row) = solution.levels.iter().find(|row| row.girth.level == self.level.name)
-            && let (Some(ease), Some(verdict)) = (row.ease_after, row.verdict)
-        {
-            let level = self.level.name.words();
-            said.push(format!("The {level} then has {} of ease: {}.", scale.write(ease), verdict.words()));
-        }
-        let refused =
-            solution.seams.iter().flat_map(|seam| &seam.lines).find_map(|line| match &line.outcome {
-                LineOutcome::Refused(refused) => Some(refused.message.clone()),
-                LineOutcome::Drawn(_) => None,
-            });
-        if let Some(message) = refused {
-            said.push(format!("One line cannot be sewn as it is: {message}."));
-        }
-        said
+        let row = solution.levels.iter().find(|row| row.girth.level == self.level.name);
+        let ease = row.and_then(|row| row.ease_after.zip(row.verdict));
+        all.extend(ease.map(|(ease, verdict)| Consequence::Ease(self.level.name, ease, verdict)));
+        all.extend(refused(solution).map(Consequence::Refused));
+        all
     }
+
+    /// What a dart holds at the level as it came.
+    fn held(&self, dart: SeamName) -> f64 {
+        self.pattern.edges(dart).map_or(0.0, |[leg, _]| {
+            let height = leg.edge.end().point.y.min(self.level.height.mm());
+            let own = leg.panel.darts.iter().find(|each| each.name == dart);
+            own.map_or(0.0, |each| each.intake_at(height))
+        })
+    }
+}
+
+/// Why the first line that is refused is.
+fn refused(solution: &Solution) -> Option<String> {
+    let mut lines = solution.seams.iter().flat_map(|seam| &seam.lines);
+    lines.find_map(|line| match &line.outcome {
+        LineOutcome::Refused(refused) => Some(refused.message.clone()),
+        LineOutcome::Drawn(_) => None,
+    })
 }
 
 /// What a seam changes of a level's girth, as the balance has it: of one leg or sleeve, where there are two.

@@ -66,10 +66,18 @@ pub(super) fn most_of(sources: &[Source], swing: f64) -> f64 {
 mod tests {
     use super::*;
     use crate::garment::SeamName;
+    use crate::words::GivesOnly;
     use proptest::prelude::*;
 
     fn source(gives: f64, most: f64, backward: f64) -> Source {
-        Source { seam: SeamName::Side, gives, most, because: String::new(), backward, new_dart: false }
+        Source {
+            seam: SeamName::Side,
+            gives,
+            most,
+            because: GivesOnly::NobodyLooked,
+            backward,
+            new_dart: false,
+        }
     }
 
     /// The smallest largest depth by trying: every depth from a fine grid but the last, which is what

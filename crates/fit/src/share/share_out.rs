@@ -16,6 +16,7 @@ use crate::solve::job_error::{JobError, JobErrorCause, within};
 use crate::solve::job_place::JobPlace;
 use crate::solve::solve;
 use crate::unit::length::Length;
+use crate::words::{GivesOnly, falls_short};
 
 /// Plans whose depths differ by no more than this are one plan, in millimetres.
 const SAME_PLAN: f64 = 1.0;
@@ -128,22 +129,15 @@ pub fn share_out(job: &Job, request: ShareRequest) -> Result<ShareOut, JobError>
         for (seam, most) in most {
             for source in sources.iter_mut().filter(|source| source.seam == seam && source.most > most) {
                 source.most = most;
-                "what its line can fade out from".clone_into(&mut source.because);
+                source.because = GivesOnly::Fades;
             }
         }
     }
     let can = most_of(&sources, swing);
     let reached = asked.min(can);
     let scale = job.habits.scale;
-    let short = (can + 0.05 < asked).then(|| {
-        let (write, most) = (scale.write(Length::from_mm(asked)), scale.write(Length::from_mm(can)));
-        let act = if sign > 0.0 {
-            "Take the rest elsewhere (a tuck, a pleat, elastic), or unpick what is in the way"
-        } else {
-            "Look into the seams nobody has looked into, or set in a strip for the rest"
-        };
-        format!("Of {write} the seams can give {most} here. {act}; what follows shares out {most}.")
-    });
+    let short =
+        (can + 0.05 < asked).then(|| falls_short([asked, can].map(Length::from_mm), sign > 0.0, scale));
     let pinned = at.plans(&sources).pinned();
     Ok(ShareOut {
         level: request.level,
@@ -159,7 +153,7 @@ pub fn share_out(job: &Job, request: ShareRequest) -> Result<ShareOut, JobError>
                     words: source.words(),
                     most,
                     shown: scale.number(most),
-                    because: source.because.clone(),
+                    because: source.because.words(scale),
                 }
             })
             .collect(),

@@ -93,28 +93,31 @@ pub fn sketch_body(body: &Body, earlier: &[Body], habits: &Habits) -> Option<Bod
             Some(BodyTape { measure, face, points })
         })
         .collect();
-    let measures = MeasureName::ALL
-        .into_iter()
-        .map(|measure| {
-            let taken = body.get(measure);
-            let before = earlier
-                .iter()
-                .rev()
-                .filter(|day| day.taken_on < body.taken_on)
-                .find_map(|day| Some((day.taken_on, day.get(measure)?)));
-            SketchedMeasure {
-                measure,
-                words: measure.words(),
-                hint: measure.hint(),
-                is_girth: measure.is_girth(),
-                taken,
-                shown: habits.scale.number(whole.get(measure).unwrap_or_default()),
-                change: taken.zip(before).map(|(now, (_, then))| signed(now - then, habits)),
-                since: before.filter(|_| taken.is_some()).map(|(day, _)| day),
-            }
-        })
-        .collect();
+    let sketched = |measure| sketched_measure(measure, [body, &whole], earlier, habits);
+    let measures = MeasureName::ALL.into_iter().map(sketched).collect();
     Some(BodySketch { front, side, tapes, measures })
+}
+
+/// A measure of a body, as it was taken and as it is completed, beside the last it was taken before.
+fn sketched_measure(
+    measure: MeasureName,
+    [body, whole]: [&Body; 2],
+    earlier: &[Body],
+    habits: &Habits,
+) -> SketchedMeasure {
+    let taken = body.get(measure);
+    let mut before = earlier.iter().rev().filter(|day| day.taken_on < body.taken_on);
+    let before = before.find_map(|day| Some((day.taken_on, day.get(measure)?)));
+    SketchedMeasure {
+        measure,
+        words: measure.words(),
+        hint: measure.hint(),
+        is_girth: measure.is_girth(),
+        taken,
+        shown: habits.scale.number(whole.get(measure).unwrap_or_default()),
+        change: taken.zip(before).map(|(now, (_, then))| signed(now - then, habits)),
+        since: before.filter(|_| taken.is_some()).map(|(day, _)| day),
+    }
 }
 
 /// A change with its sign: `+6`, `−12`, `0`.

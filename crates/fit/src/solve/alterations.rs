@@ -30,6 +30,21 @@ pub struct AlterationSolution {
     pub sketch: Option<SumDrawing>,
 }
 
+impl AlterationSolution {
+    /// One that is not worked out yet.
+    fn wished(wish: &Alteration) -> AlterationSolution {
+        AlterationSolution {
+            key: wish.key().to_string(),
+            words: alteration_words(wish),
+            wish: wish.clone(),
+            refused: None,
+            nearest: None,
+            moved: Vec::new(),
+            sketch: None,
+        }
+    }
+}
+
 /// What is wished for of one kind, with the garment as it is then.
 pub(super) struct Wishes<'a> {
     pub(super) alterations: &'a mut Vec<AlterationSolution>,
@@ -52,16 +67,7 @@ impl Wishes<'_> {
     }
 
     fn answer(&mut self, drawn: &Drawn<'_>, wish: &Alteration) -> AlterationSolution {
-        let key = wish.key();
-        let mut answer = AlterationSolution {
-            key: key.to_string(),
-            words: alteration_words(wish),
-            wish: wish.clone(),
-            refused: None,
-            nearest: None,
-            moved: Vec::new(),
-            sketch: None,
-        };
+        let mut answer = AlterationSolution::wished(wish);
         let (Some(came), Some(pattern)) = (&drawn.came, self.sewn.as_ref()) else { return answer };
         let ground = Ground { garment: &drawn.job.garment, habits: drawn.habits, came };
         let wish = || Box::new(wish.clone());
@@ -72,7 +78,7 @@ impl Wishes<'_> {
                 let of_it = made.found.iter().cloned();
                 self.found.extend(of_it.map(|found| Finding::Alteration { wish: wish(), found }));
                 *self.sewn = Some(made.pattern.clone());
-                self.done.push(Done { key, made });
+                self.done.push(Done { key: answer.wish.key(), made });
             }
             Err(refused) => {
                 answer.refused = Some(alteration_found(&answer.wish, &refused.why, drawn.habits.scale));

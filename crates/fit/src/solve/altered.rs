@@ -24,6 +24,7 @@ use crate::operation::seam::lines::Lines;
 use crate::operation::seam::{CarriedLine, SeamLine, Wanted};
 use crate::pattern::Pattern;
 use crate::unit::length::Length;
+use crate::unit::scale::Scale;
 use crate::words::{SeamWords, edges_apart, line_refused, one_line_with};
 
 /// How often the spine of a line is sampled for drawing, in millimetres.
@@ -116,7 +117,7 @@ struct Sewing<'a> {
 impl Sewing<'_> {
     /// The lines of every seam; side seam and sleeve underarm in one where they are carried across.
     fn lines_of(&mut self, evened: Vec<EvenedSeam>) -> Vec<SeamSolution> {
-        let mut solved = Vec::new();
+        let mut solved: Vec<SeamSolution> = Vec::new();
         let body_name = if self.drawn.shape.has(SeamName::Side) { SeamName::Side } else { SeamName::Outseam };
         let sleeve_name = SeamName::SleeveUnderarm;
         let known = |evened: &[EvenedSeam], name| evened.iter().any(|each| each.seam.name == name);
@@ -128,10 +129,7 @@ impl Sewing<'_> {
         // What is taken up across the body comes after what runs up it.
         let (across, up): (Vec<EvenedSeam>, Vec<EvenedSeam>) =
             rest.into_iter().partition(|each| each.seam.name.is_crosswise());
-        for each in up {
-            let lines = self.own_lines(&each);
-            solved.push(self.seam_solution(each, lines));
-        }
+        solved.extend(self.each_by_itself(up));
         if chained {
             for name in [body_name, sleeve_name] {
                 if !known(&pair, name)
@@ -142,12 +140,17 @@ impl Sewing<'_> {
             }
             solved.extend(self.pair_lines(pair, body_name));
         }
-        for each in across {
-            let lines = self.own_lines(&each);
-            solved.push(self.seam_solution(each, lines));
-        }
+        solved.extend(self.each_by_itself(across));
         solved.sort_by_key(|each| SeamName::ALL.iter().position(|name| *name == each.seam));
         solved
+    }
+
+    fn each_by_itself(&mut self, evened: Vec<EvenedSeam>) -> Vec<SeamSolution> {
+        let solve = |each: EvenedSeam| {
+            let lines = self.own_lines(&each);
+            self.seam_solution(each, lines)
+        };
+        evened.into_iter().map(solve).collect()
     }
 
     fn own_lines(&mut self, evened: &EvenedSeam) -> Vec<SideLine> {
@@ -488,18 +491,19 @@ impl Sewing<'_> {
                 EdgeLength { words, old, new, shown: [scale.number(old), scale.number(new)] }
             })
             .collect();
-        let mismatch = match lengths.as_slice() {
-            [one, other] => {
-                let apart = (one.new - other.new) - (one.old - other.old);
-                (apart.abs().mm() > MISMATCH && scale.shows(apart)).then(|| {
-                    let longer = if apart.is_positive() { one } else { other };
-                    edges_apart(seam.name, longer.words, apart.abs(), scale)
-                })
-            }
-            _ => None,
-        };
+        let mismatch = mismatch(&lengths, seam.name, scale);
         (lengths, mismatch)
     }
+}
+
+/// What two new edges differ by beyond what they did, in words.
+fn mismatch(lengths: &[EdgeLength], seam: SeamName, scale: Scale) -> Option<String> {
+    let [one, other] = lengths else { return None };
+    let apart = (one.new - other.new) - (one.old - other.old);
+    (apart.abs().mm() > MISMATCH && scale.shows(apart)).then(|| {
+        let longer = if apart.is_positive() { one } else { other };
+        edges_apart(seam, longer.words, apart.abs(), scale)
+    })
 }
 
 /// Whose line is refused.

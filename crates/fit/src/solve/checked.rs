@@ -7,7 +7,7 @@ use crate::house::habit::Habits;
 use crate::operation::alteration::{Alteration, Amiss};
 use crate::operation::hem::{HemAmiss, HemError};
 use crate::reading::pin::PinError;
-use crate::solve::job::{Fitting, Job};
+use crate::solve::job::Job;
 use crate::solve::job_error::{JOB_FORMAT, JobError, JobErrorCause, MOST_PINS};
 use crate::solve::job_place::JobPlace;
 use crate::words::{alteration_amiss, alteration_words};
@@ -67,7 +67,18 @@ pub(super) fn sound(job: &Job) -> Result<Checked<'_>, JobError> {
 impl Checked<'_> {
     /// What was read where its garment has no hem, or no seam to pin.
     pub(super) fn off_garment(&self) -> Vec<JobError> {
-        let Fitting { hems, pins, alterations, .. } = &self.job.fitting;
+        let mut off = self.hems_off();
+        off.extend(self.alterations_off());
+        let known = self.shape.pinnable();
+        let pins = self.job.fitting.pins.iter().enumerate();
+        off.extend(pins.filter(|(_, pin)| !known.contains(&pin.seam)).map(|(pin, read)| {
+            JobError::at(JobPlace::Pin { pin, field: "seam" }, PinError::NotPinned(read.seam))
+        }));
+        off
+    }
+
+    fn hems_off(&self) -> Vec<JobError> {
+        let hems = &self.job.fitting.hems;
         let mut off = Vec::new();
         for (hem, wish) in hems.iter().enumerate() {
             if hems[..hem].iter().any(|other| other.hem == wish.hem) {
@@ -82,6 +93,12 @@ impl Checked<'_> {
                 JobError::at(place, error)
             }));
         }
+        off
+    }
+
+    fn alterations_off(&self) -> Vec<JobError> {
+        let alterations = &self.job.fitting.alterations;
+        let mut off = Vec::new();
         for (alteration, wish) in alterations.iter().enumerate() {
             let at = |field| JobPlace::Alteration { alteration, field };
             if alterations[..alteration].iter().any(|other| other.key() == wish.key()) {
@@ -93,11 +110,6 @@ impl Checked<'_> {
                 JobError::at(at(field), JobErrorCause::Alteration(alteration_amiss(wish, &why, scale)))
             }));
         }
-        let known = self.shape.pinnable();
-        let unknown = pins.iter().enumerate().filter(|(_, pin)| !known.contains(&pin.seam));
-        off.extend(unknown.map(|(pin, read)| {
-            JobError::at(JobPlace::Pin { pin, field: "seam" }, PinError::NotPinned(read.seam))
-        }));
         off
     }
 }

@@ -97,6 +97,16 @@ impl Drawn<'_> {
         })
     }
 
+    /// Where a seam is of one tube for both sides, and what there is two of.
+    fn one_tube(&self, seam: &Seam) -> [&'static str; 2] {
+        match (self.shape.kind.has_legs(), seam.one_tube_above.is_some()) {
+            (true, _) if seam.name == SeamName::Outseam => ["Above the crotch", "leg"],
+            (_, true) => ["All round the body", "side"],
+            (true, false) => ["", "leg"],
+            (false, false) => ["", "side"],
+        }
+    }
+
     /// What the person should know of left and right.
     fn mind_evening(&self, seam: &Seam, evening: &Evening, found: &mut Vec<Finding>) {
         let missing: Vec<_> =
@@ -113,16 +123,7 @@ impl Drawn<'_> {
             found.push(Finding::Twist { seam: seam.name, anchored: self.job.fitting.anchored });
         }
         let Some(side) = evening.one_side_only else { return };
-        let has_legs = self.shape.kind.has_legs();
-        let (above, other) = if seam.name == SeamName::Outseam && has_legs {
-            ("Above the crotch", "leg")
-        } else if seam.one_tube_above.is_some() {
-            ("All round the body", "side")
-        } else if has_legs {
-            ("", "leg")
-        } else {
-            ("", "side")
-        };
+        let [above, other] = self.one_tube(seam);
         let any = |difference| evening.stations.iter().any(|row| row.finding == difference);
         found.push(Finding::OneSideOnly(OneSideOnly {
             seam: seam.name,

@@ -8,7 +8,7 @@ use crate::operation::hem::{HemSolution, HemSolver, HemTemplate, templates};
 use crate::pattern::Pattern;
 use crate::solve::job::Job;
 use crate::solve::job_error::JobError;
-use crate::words::hem_said;
+use crate::words::{hem_said, template_words};
 
 /// Every hem of a job at full size, panel by panel: nothing for hems that are not cut, or not settled yet.
 ///
@@ -18,7 +18,13 @@ pub fn hem_templates(job: &Job) -> Result<Vec<HemTemplate>, JobError> {
     let (drawn, pinned) = understood(job)?;
     let altered = altered(&drawn, evened(&drawn, pinned));
     let Some(sewn) = &altered.sewn else { return Ok(Vec::new()) };
-    let of = |hem| templates(drawn.shape, sewn, hem, drawn.habits);
+    let of = |hem: &HemSolution| {
+        let mut all = templates(drawn.shape, sewn, hem, drawn.habits);
+        for template in &mut all {
+            template.words = template_words(template, hem.words);
+        }
+        all
+    };
     Ok(altered.hems.iter().flat_map(of).collect())
 }
 
@@ -36,11 +42,11 @@ impl<'a> Drawn<'a> {
 
     pub(super) fn hems(&self, sewn: Option<&Pattern>) -> Vec<HemSolution> {
         let Some(solver) = self.hem_solver(sewn) else { return Vec::new() };
-        let mut hems: Vec<HemSolution> =
-            self.job.fitting.hems.iter().filter_map(|wish| solver.solve(wish)).collect();
-        for hem in &mut hems {
-            hem_said(hem, &self.job.garment, &self.job.wearer, self.habits);
-        }
-        hems
+        let solved = |wish| {
+            let mut hem = solver.solve(wish)?;
+            hem_said(&mut hem, wish, &self.job.garment, &self.job.wearer, self.habits);
+            Some(hem)
+        };
+        self.job.fitting.hems.iter().filter_map(solved).collect()
     }
 }

@@ -5,9 +5,8 @@ use serde::{Deserialize, Serialize};
 
 use crate::body::measures::Body;
 use crate::garment::Garment;
-use crate::garment::{SeamName, TemplateError};
+use crate::garment::TemplateError;
 use crate::house::habit::Habits;
-use crate::house::habit::{EveningChoice, OneSide};
 use crate::house::ranges;
 use crate::judge::ease::Intention;
 use crate::line::LineWish;
@@ -16,23 +15,9 @@ use crate::operation::hem::{HemError, HemWish};
 use crate::plan::{Progress, Timing};
 use crate::reading::accepted::AcceptedDepth;
 use crate::reading::pin::Pin;
+use crate::reading::seam_evening::SeamEvening;
 use crate::solve::job_error::{JobError, JobErrorCause, MOST_PINS, serde_name, within};
 use crate::sums::KeptSum;
-
-/// How one seam is evened, where it differs from the habit.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]
-#[cfg_attr(feature = "schema", derive(utoipa::ToSchema))]
-#[serde(deny_unknown_fields)]
-pub struct SeamEvening {
-    /// The seam.
-    pub seam: SeamName,
-    /// How two sides become one.
-    #[serde(default)]
-    pub choice: Option<EveningChoice>,
-    /// What an unpinned side gets.
-    #[serde(default)]
-    pub one_side: Option<OneSide>,
-}
 
 /// One try-on with its pins and what was decided about them.
 #[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]

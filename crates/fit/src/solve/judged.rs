@@ -17,7 +17,7 @@ use crate::judge::put_on::{PutOn, put_on};
 use crate::judge::stride::{self, Stride, stride};
 use crate::pattern::Pattern;
 use crate::unit::length::Length;
-use crate::words::{armhole_words, inset_words, length_said, put_on_words};
+use crate::words::{armhole_words, inset_words, inside_words, length_said, put_on_words};
 
 /// What a garment measures and how it will sit.
 #[derive(Default)]
@@ -64,7 +64,10 @@ pub(super) fn judged(drawn: &Drawn<'_>, altered: &Altered) -> Judged {
         let before = row.ease_before?;
         Some(Wanting { as_wanted: row.wanted? - before, to_close: row.close? - before })
     };
-    let gains = gains(shape, came, habits, wanting);
+    let mut gains = gains(shape, came, habits, wanting);
+    for seam in gains.iter_mut().flat_map(|gain| &mut gain.seams) {
+        seam.words = inside_words(seam, habits.scale);
+    }
     let scale = habits.scale;
     let put_on = put_on(&levels, will_be, judging).into_iter();
     let lengths = lengths(came, will_be, judging).into_iter();
@@ -101,22 +104,24 @@ fn worn_girths(drawn: &Drawn<'_>, mut girths: Vec<LevelGirth>) -> Vec<LevelGirth
     girths
 }
 
+/// The girths of a pattern, each level once.
+fn rings(levels: &[LevelBalance], pattern: &Pattern, girth: fn(&LevelGirth) -> Length) -> Rings {
+    let mut rings: Rings = Vec::new();
+    for row in levels {
+        let known = rings.iter().any(|(level, ..)| *level == row.girth.level);
+        if let Some(level) = pattern.level(row.girth.level).filter(|_| !known) {
+            rings.push((row.girth.level, level.height.mm(), girth(&row.girth)));
+        }
+    }
+    rings
+}
+
 fn drawing(drawn: &Drawn<'_>, [came, will_be]: [&Pattern; 2], levels: &[LevelBalance]) -> Drawing {
     let (shape, garment) = (drawn.shape, &drawn.job.garment);
-    let rings = |pattern: &Pattern, girth: fn(&LevelGirth) -> Length| -> Rings {
-        let mut rings: Rings = Vec::new();
-        for row in levels {
-            let known = rings.iter().any(|(level, ..)| *level == row.girth.level);
-            if let Some(level) = pattern.level(row.girth.level).filter(|_| !known) {
-                rings.push((row.girth.level, level.height.mm(), girth(&row.girth)));
-            }
-        }
-        rings
-    };
     let split =
         |figures: Option<[_; 2]>| figures.map_or((None, None), |[front, back]| (Some(front), Some(back)));
-    let before = garment_figures(garment, came, &rings(came, |girth| girth.before));
-    let after = garment_figures(garment, will_be, &rings(will_be, |girth| girth.after));
+    let before = garment_figures(garment, came, &rings(levels, came, |girth| girth.before));
+    let after = garment_figures(garment, will_be, &rings(levels, will_be, |girth| girth.after));
     let ((figure, figure_back), (figure_after, figure_back_after)) = (split(before), split(after));
     let inseam = shape.flat(FlatName::Inseam);
     let mark = |level: &crate::pattern::Level| LevelMark {

@@ -156,14 +156,11 @@ impl Known<'_> {
                 .length("finished", waist)
                 .length("depth", self.rule(HouseRule::PleatDepth));
             sums.push(pleats.known());
-            if let Some(hem) =
-                self.level(LevelName::Hem).map(|row| row.girth.after).filter(|hem| *hem > waist)
-            {
-                let gathers = of("its hem's width gathered into its waist", SumKind::Gathers)
-                    .length("long", hem)
-                    .length("short", waist);
-                sums.push(gathers.known());
-            }
+            let hem = self.level(LevelName::Hem).map(|row| row.girth.after).filter(|hem| *hem > waist);
+            sums.extend(hem.map(|hem| {
+                let gathers = of("its hem's width gathered into its waist", SumKind::Gathers);
+                gathers.length("long", hem).length("short", waist).known()
+            }));
         }
         sums
     }

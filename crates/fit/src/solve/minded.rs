@@ -78,6 +78,12 @@ impl Mind<'_> {
             let (wearer, taken_on) = (job.wearer.clone(), body.taken_on);
             self.found.push(Finding::MeasuresStale { wearer, taken_on, days });
         }
+        self.strains();
+    }
+
+    /// Where the body has no room, standing or sitting, or the foot none.
+    fn strains(&mut self) {
+        let judged = self.judged;
         // What is less than two hands differ by is said by the table alone.
         let noise = Length::from_mm(self.drawn.habits.rule(HouseRule::PinNoise));
         let strains = judged.levels.iter().filter(|row| row.verdict == Some(Verdict::Strains));
@@ -259,6 +265,12 @@ impl Mind<'_> {
             let girths = girths.filter(|(_, by)| by.abs() > Length::from_mm(MOVES)).collect();
             self.found.push(Finding::CrossLength { seam, takes, girths });
         }
+        self.waist_crossed();
+    }
+
+    /// Lines that go through a waist seam.
+    fn waist_crossed(&mut self) {
+        let lines = &self.altered.lines;
         let waist = self.drawn.came.as_ref().and_then(|pattern| pattern.level(LevelName::Waist));
         if waist.is_none() || !self.drawn.shape.has(SeamName::WaistSeam) {
             return;

@@ -3,11 +3,11 @@
 use serde::{Deserialize, Serialize};
 
 use crate::garment::Purpose;
-use crate::house::choice::{FitOn, Preset};
 use crate::operation::hem::HemSolution;
 use crate::plan::{Act, Plan};
 use crate::solve::job::Job;
-use crate::solve::{LineOutcome, SeamSolution};
+use crate::solve::{LineOutcome, SeamSolution, SideLine};
+use crate::words::ToDo;
 
 /// A place of the work.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]
@@ -46,50 +46,38 @@ impl NextAct {
         hems: &[HemSolution],
         plan: &Plan,
     ) -> NextAct {
-        let act =
-            |place, words: &str| NextAct { place, words: words.to_owned(), at_stop: false, finished: false };
+        let act = |place, words: String| NextAct { place, words, at_stop: false, finished: false };
+        let to_do = |place, what: ToDo<'_>| act(place, what.words());
         if job.garment.purpose == Purpose::Protective {
-            return act(Place::Rail, "Ask its maker: an alteration voids what it is certified for");
+            return to_do(Place::Rail, ToDo::AskItsMaker);
         }
         if let Some(rules) = plan.next().filter(|step| step.key.act == Act::LookUpRules) {
-            return NextAct { at_stop: true, ..act(Place::Bench, &rules.title) };
+            return NextAct { at_stop: true, ..act(Place::Bench, rules.title.clone()) };
         }
         if !drawn {
-            return act(Place::Rail, "Measure it flat");
+            return to_do(Place::Rail, ToDo::Measure);
         }
         if job.fitting.pins.is_empty() && job.fitting.hems.is_empty() {
-            let words = match (job.habits.preset, job.habits.fit_on) {
-                (Preset::Ladder, _) => "Set the pins from numbers, put it on, move them",
-                (Preset::ByFeel, FitOn::Wearer) => "Try it on and pin",
-                (Preset::ByFeel, FitOn::Form) => "Put it on the form and pin",
-            };
-            return act(Place::Mirror, words);
+            return to_do(Place::Mirror, ToDo::Pin(job.habits.preset, job.habits.fit_on));
         }
-        let refused = seams
-            .iter()
-            .find(|seam| seam.lines.iter().any(|line| matches!(line.outcome, LineOutcome::Refused(_))));
-        if let Some(seam) = refused {
-            return act(Place::Chalk, &format!("Settle the line on the {}", seam.seam.words()));
+        let is_refused = |line: &SideLine| matches!(line.outcome, LineOutcome::Refused(_));
+        if let Some(seam) = seams.iter().find(|seam| seam.lines.iter().any(is_refused)) {
+            return to_do(Place::Chalk, ToDo::SettleLine(seam.seam));
         }
         if let Some(hem) = hems.iter().find(|hem| hem.waits.is_some()) {
-            return act(Place::Mirror, &format!("Read the {} at the mirror", hem.words));
+            return to_do(Place::Mirror, ToDo::ReadHem(hem));
         }
         if let Some(hem) = hems.iter().find(|hem| hem.refused.is_some()) {
-            return act(Place::Chalk, &format!("Settle the {}", hem.words));
+            return to_do(Place::Chalk, ToDo::SettleHem(hem));
         }
         match plan.next() {
-            None if plan.steps.is_empty() => act(Place::Chalk, "Read the pins"),
-            None => NextAct { finished: true, ..act(Place::Bench, "Finished: wear it") },
+            None if plan.steps.is_empty() => to_do(Place::Chalk, ToDo::ReadPins),
+            None => NextAct { finished: true, ..to_do(Place::Bench, ToDo::Wear) },
             // Before the first tick the lines are still being looked at.
             Some(_) if job.fitting.progress.done.is_empty() => {
-                let lines = if seams.is_empty() {
-                    "Check the hem and chalk it"
-                } else {
-                    "Check the lines and chalk them"
-                };
-                act(Place::Chalk, lines)
+                to_do(Place::Chalk, if seams.is_empty() { ToDo::CheckHem } else { ToDo::CheckLines })
             }
-            Some(step) => NextAct { at_stop: step.stop.is_some(), ..act(Place::Bench, &step.title) },
+            Some(step) => NextAct { at_stop: step.stop.is_some(), ..act(Place::Bench, step.title.clone()) },
         }
     }
 }

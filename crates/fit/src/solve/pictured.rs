@@ -7,6 +7,7 @@ use super::understood::understood;
 use crate::judge::fit_picture::{FitPicture, Pictured, pictured};
 use crate::solve::job::Job;
 use crate::solve::job_error::JobError;
+use crate::words::fit_said;
 
 /// Draws the fit picture of a job; nothing is on it where the garment's panels are not drawn or nobody wears it.
 ///
@@ -19,11 +20,13 @@ pub fn fit_picture(job: &Job) -> Result<FitPicture, JobError> {
     let (Some(came), Some(will_be), Some(body)) = (&drawn.came, &altered.will_be, &job.body) else {
         return Ok(FitPicture { rings: Vec::new(), front: None, side: None, notes: Vec::new() });
     };
-    Ok(pictured(&Pictured {
+    let mut picture = pictured(&Pictured {
         garment: &job.garment,
         body,
         patterns: [came, will_be],
         levels: &judged.levels,
         habits: &job.habits,
-    }))
+    });
+    fit_said(&mut picture, &judged.levels, &job.habits);
+    Ok(picture)
 }

@@ -120,25 +120,26 @@ fn further_on_tape(
     Some(((station - to).abs(), further))
 }
 
+/// The depths of a proposal that are others than those asked for.
+fn proposed_depths(proposal: &Proposal, problem: &LineProblem) -> Vec<ProposedDepth> {
+    let both = problem.targets.iter().zip(&proposal.targets);
+    let others = both.filter(|(asked, works)| asked.depth != works.depth);
+    others
+        .map(|(asked, works)| ProposedDepth {
+            station: asked.station,
+            asked: asked.depth,
+            works: works.depth,
+        })
+        .collect()
+}
+
 /// What a refusal offers as fields: ends that work, and depths that do.
 pub(super) fn proposals(
     refusal: &LineRefusal,
     problem: &LineProblem,
 ) -> (Option<ProposedEnds>, Option<Vec<ProposedDepth>>) {
     let ends = |proposal: &Proposal| ProposedEnds { lower: proposal.lower, upper: proposal.upper };
-    let depths = |proposal: &Proposal| {
-        problem
-            .targets
-            .iter()
-            .zip(&proposal.targets)
-            .filter(|(asked, works)| asked.depth != works.depth)
-            .map(|(asked, works)| ProposedDepth {
-                station: asked.station,
-                asked: asked.depth,
-                works: works.depth,
-            })
-            .collect()
-    };
+    let depths = |proposal: &Proposal| proposed_depths(proposal, problem);
     match refusal {
         LineRefusal::NoPins | LineRefusal::NoRoom { .. } | LineRefusal::Trouble => (None, None),
         LineRefusal::PinBeyondTaper { nearest, .. }

@@ -5,6 +5,7 @@ use serde::{Deserialize, Serialize};
 use super::answered::solve;
 use super::checked::checked;
 use super::drawn::drawn;
+use crate::garment::{DatumAt, Seam};
 use crate::house::ranges;
 use crate::reading::pin::{Pin, PinError};
 use crate::solve::job::Job;
@@ -27,6 +28,15 @@ pub enum Slide {
         /// How many; positive towards the seam's upper end.
         count: i32,
     },
+}
+
+/// The mark of the tape nearest to a place on the seam, as it is counted: the last that is still on it.
+fn on_a_mark(seam: &Seam, datum: DatumAt, wanted: f64, tick: f64) -> Length {
+    let marks = (datum.counted(wanted.clamp(0.0, seam.length)) / tick).round();
+    let on_seam =
+        |marks: &f64| *marks >= 0.0 && (0.0..=seam.length).contains(&datum.from_below(marks * tick));
+    let mark = [marks, marks - 1.0, marks + 1.0].into_iter().find(on_seam).unwrap_or(marks.max(0.0));
+    Length::from_mm(mark * tick)
 }
 
 /// A pin of a job slid along its seam: to the nearest mark of the session's tape, counted from where it was counted
@@ -55,15 +65,7 @@ pub fn slid(job: &Job, id: &str, slide: Slide) -> Result<Pin, JobError> {
             datum.from_below(pin.station.mm()) + f64::from(count) * tick.mm()
         }
     };
-    let counted = datum.counted(wanted.clamp(0.0, seam.length));
-    let marks = (counted / tick.mm()).round();
-    // The last mark that is still on the seam.
-    let on_seam = |marks: &f64| {
-        let station = datum.from_below(marks * tick.mm());
-        *marks >= 0.0 && (0.0..=seam.length).contains(&station)
-    };
-    let mark = [marks, marks - 1.0, marks + 1.0].into_iter().find(on_seam).unwrap_or(marks.max(0.0));
-    let station = Length::from_mm(mark * tick.mm());
+    let station = on_a_mark(&seam, datum, wanted, tick.mm());
     let moved = Pin { station, reread: pin.reread && station == pin.station, ..pin.clone() };
     let mut after = job.clone();
     after.fitting.pins[at] = moved.clone();

@@ -10,8 +10,7 @@ use crate::unit::length::Length;
 /// Two gaps are alike to the eye within half a millimetre.
 const ALIKE: f64 = 0.5;
 
-/// Checks what was asked of a row and spaces it.
-pub(super) fn answer(row: &Spacing, mut out: Writer<'_>) -> Result<SumAnswer, SumError> {
+fn check(row: &Spacing) -> Result<(), SumError> {
     let Spacing { from, to, count, pinned, clear } = *row;
     within("from", ranges::ROW_FROM, from)?;
     within("to", ranges::ROW_TO.from(from + 5.0).up_to(from + 10_000.0), to)?;
@@ -23,6 +22,13 @@ pub(super) fn answer(row: &Spacing, mut out: Writer<'_>) -> Result<SumAnswer, Su
         let gap = (to - from) / f64::from(count - 1);
         within("clear.by", ranges::KEEP_OFF.up_to(gap / 2.0), by)?;
     }
+    Ok(())
+}
+
+/// Checks what was asked of a row and spaces it.
+pub(super) fn answer(row: &Spacing, mut out: Writer<'_>) -> Result<SumAnswer, SumError> {
+    let Spacing { count, pinned, .. } = *row;
+    check(row)?;
     let Some(places) = space(row) else {
         return Err(SumError::at("clear.at", SumErrorCause::NoRow));
     };

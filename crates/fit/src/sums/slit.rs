@@ -62,6 +62,16 @@ fn place(across: f64, darts: &[f64], place: SlitPlace) -> (f64, Found) {
     }
 }
 
+fn check([across, opening, height]: [f64; 3], darts: &[f64]) -> Result<(), SumError> {
+    within("across", ranges::SLIT_ACROSS, across)?;
+    within("darts", ranges::SLIT_DARTS, darts.len() as f64)?;
+    for (i, dart) in darts.iter().enumerate() {
+        within(format!("darts[{i}]"), ranges::SLIT_DART.up_to(across), *dart)?;
+    }
+    within("height", ranges::SLIT_HEIGHT, height)?;
+    within("opening", ranges::SLIT_OPENING, opening)
+}
+
 /// Checks what was asked of the slit and places it.
 pub(super) fn answer(
     [across, opening, height]: [f64; 3],
@@ -69,13 +79,7 @@ pub(super) fn answer(
     wanted: SlitPlace,
     mut out: Writer<'_>,
 ) -> Result<SumAnswer, SumError> {
-    within("across", ranges::SLIT_ACROSS, across)?;
-    within("darts", ranges::SLIT_DARTS, darts.len() as f64)?;
-    for (i, dart) in darts.iter().enumerate() {
-        within(format!("darts[{i}]"), ranges::SLIT_DART.up_to(across), *dart)?;
-    }
-    within("height", ranges::SLIT_HEIGHT, height)?;
-    within("opening", ranges::SLIT_OPENING, opening)?;
+    check([across, opening, height], darts)?;
     let (centre, found) = place(across, darts, wanted);
     out.row("cut it, from the left end, at", centre);
     let steps = (height / STEP).ceil() as u32;

@@ -138,6 +138,13 @@ struct Mixed {
 }
 
 impl Mixed {
+    /// To the nearest nanometre; exact whenever the tape carries the fraction.
+    fn length(&self, nm_per_unit: i128) -> Length {
+        let doubled = 2 * self.numerator * nm_per_unit + self.denominator;
+        let nm = doubled.div_euclid(2 * self.denominator);
+        i64::try_from(nm).map(Length::from_nm).unwrap_or(LONGEST_READING * 2)
+    }
+
     const fn of(numerator: i128, denominator: i128, fraction: bool) -> Mixed {
         Mixed { numerator, denominator, fraction, inches: false }
     }
@@ -176,17 +183,23 @@ impl<'a> Reader<'a> {
         Reader { text, chars: text.chars().collect(), at: 0, doubt: None }
     }
 
+    /// A sign before a number; what has none is not negative.
+    fn negative(&mut self) -> bool {
+        let negative = self.take_if(|c| matches!(c, '-' | '−' | '–')).is_some();
+        if !negative {
+            self.take_if(|c| c == '+');
+        }
+        self.skip_space();
+        negative
+    }
+
     /// The length, and whether the session's unit was taken because none was said.
     fn read(mut self, session: Unit) -> Result<(Length, bool), ReadingError> {
         self.skip_space();
         if self.peek().is_none() {
             return Err(ReadingError::Empty);
         }
-        let negative = self.take_if(|c| matches!(c, '-' | '−' | '–')).is_some();
-        if !negative {
-            self.take_if(|c| c == '+');
-        }
-        self.skip_space();
+        let negative = self.negative();
         let number = self.number()?;
         self.skip_space();
         let said = self.unit(number.fraction)?.or(number.inches.then_some(INCH));
@@ -204,10 +217,7 @@ impl<'a> Reader<'a> {
         if let Some(doubt) = self.doubt.take() {
             self.settle(&doubt, nm_per_unit, negative)?;
         }
-        // Rounds to the nearest nanometre; exact whenever the tape carries the fraction.
-        let doubled = 2 * number.numerator * nm_per_unit + number.denominator;
-        let nm = doubled.div_euclid(2 * number.denominator);
-        let length = i64::try_from(nm).map(Length::from_nm).unwrap_or(LONGEST_READING * 2);
+        let length = number.length(nm_per_unit);
         if length > LONGEST_READING {
             return Err(ReadingError::TooLong { text: self.text.to_owned() });
         }

@@ -305,14 +305,14 @@ impl Said<'_> {
                 format!("the {} {} {way}", level.words(), self.write(by.abs()))
             })
             .collect();
-        let girths = match shown.split_last() {
-            None => "; no girth changes".to_owned(),
-            Some((last, [])) => format!("; other cloth comes to lie at the levels, which makes {last}"),
-            Some((last, rest)) => format!(
-                "; other cloth comes to lie at the levels, which makes {} and {last}",
-                rest.join(", ")
-            ),
+        let makes = match shown.split_last() {
+            None => None,
+            Some((last, [])) => Some(last.clone()),
+            Some((last, rest)) => Some(format!("{} and {last}", rest.join(", "))),
         };
+        let girths = makes.map_or("; no girth changes".to_owned(), |makes| {
+            format!("; other cloth comes to lie at the levels, which makes {makes}")
+        });
         format!(
             "The {} takes {} of length {from} and {} {to}{girths}. The hem rises as much: look at it from the side.",
             seam.words(),

@@ -1,10 +1,12 @@
 //! Everything that is said of one hem, from its numbers.
 
 use super::collision::collision_words;
+use super::hem_hangs::hem_hangs;
 use super::hem_lining::{hem_lining_words, mitre_words};
 use super::hem_pair::{hem_pair_words, uneven_words};
 use super::hem_refusal::hem_refused;
 use super::hem_waits::hem_waits;
+use super::hem_wanted::hem_wanted;
 use super::tuck::tuck_words;
 use super::turn_up::{facing_words, turn_up_words};
 use super::waist::waist_words;
@@ -12,13 +14,21 @@ use crate::cloth::family::ClothFamily;
 use crate::garment::Garment;
 use crate::house::habit::Habits;
 use crate::house::rules::HouseRule;
-use crate::operation::hem::{HemKind, HemSide, HemSolution, UncutWay};
+use crate::operation::hem::{HemKind, HemSide, HemSolution, HemWish, UncutWay};
 use crate::unit::length::Length;
 
 /// Says a hem: every field of it that is words.
-pub(crate) fn hem_said(hem: &mut HemSolution, garment: &Garment, wearer: &str, habits: &Habits) {
+pub(crate) fn hem_said(
+    hem: &mut HemSolution,
+    wish: &HemWish,
+    garment: &Garment,
+    wearer: &str,
+    habits: &Habits,
+) {
     let scale = habits.scale;
     let shape = &garment.shape;
+    hem.wanted = hem_wanted(wish, shape, scale);
+    hem.flare = hem.hangs.map(hem_hangs);
     hem.waits = hem.waits_for.map(|waits| hem_waits(waits, wearer));
     hem.pair_words = hem.pair.map(|said| hem_pair_words(said, hem.hem, scale));
     if let Some(uneven) = &mut hem.uneven {

@@ -27,6 +27,12 @@ pub(crate) fn hem_lining_words(lining: &HemLining, scale: Scale) -> Vec<String> 
             "The lining is hemmed by itself, ends {above} above the outer fold and is caught at each seam with a thread chain."
         ),
     };
+    vec![hangs, edge_words(lining, scale)]
+}
+
+/// What is done to its edge.
+fn edge_words(lining: &HemLining, scale: Scale) -> String {
+    let write = |length: Length| scale.write(length.abs());
     let side = if lining.raw.is_negative() { "below" } else { "above" };
     let reach = format!("{} {side} the outer fold", write(lining.raw));
     let turn = write(lining.turn);
@@ -35,15 +41,14 @@ pub(crate) fn hem_lining_words(lining: &HemLining, scale: Scale) -> Vec<String> 
     } else {
         format!("the {turn} that is turned under takes it back up")
     };
-    let edge = match lining.edge {
+    match lining.edge {
         LiningEdge::Cut => {
             format!("Hanging straight it is cut {reach}: {taken_up}, so that it ends where it was said.")
         }
         LiningEdge::Folded => format!(
             "Do not cut it. Hanging straight, the edge that is turned under would lie {reach}: {taken_up}; what is over stays folded inside."
         ),
-    };
-    vec![hangs, edge]
+    }
 }
 
 /// A corner where two turn-ups meet.

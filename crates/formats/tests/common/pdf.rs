@@ -40,6 +40,8 @@ impl Page {
 struct Font<'a> {
     encoding: Encoding<'a>,
     widths: BTreeMap<u16, f64>,
+    /// Of those not named there.
+    others: f64,
 }
 
 fn number(object: &Object) -> f64 {
@@ -72,7 +74,7 @@ fn font<'a>(document: &'a Document, font: &'a Dictionary) -> Font<'a> {
             widths.extend((first..=number(next) as u16).map(|code| (code, width)));
         }
     }
-    Font { encoding, widths }
+    Font { encoding, widths, others: part.get(b"DW").map_or(1000.0, number) }
 }
 
 /// Every page of a sheet.
@@ -186,8 +188,8 @@ impl Pen {
             Object::String(codes, _) => {
                 self.text.words += &Document::decode_text(&font.encoding, codes).expect("letters");
                 let codes = codes.chunks(2).map(|pair| u16::from_be_bytes([pair[0], pair[1]]));
-                self.text.width +=
-                    codes.map(|code| font.widths[&code]).sum::<f64>() / 1000.0 * self.text.size;
+                let wide = codes.map(|code| font.widths.get(&code).copied().unwrap_or(font.others));
+                self.text.width += wide.sum::<f64>() / 1000.0 * self.text.size;
             }
             // Moved by so much against the direction of the text.
             moved => self.text.width -= moved.as_float().map_or(0.0, f64::from) / 1000.0 * self.text.size,

@@ -1,11 +1,10 @@
 //! What a finished edge is aimed at: a wish as a length or a height.
 
-use super::landmark::Landmark;
 use super::ring::turned;
 use super::solution::{HemSide, HemSolution};
 use super::waits::HemWaits;
 use super::wish::{HemRead, HemWish, Wanted};
-use super::work::{HemSolver, HemWork, NOTHING};
+use super::work::{HemSolver, HemWork};
 use crate::body::measures::MeasureName;
 use crate::garment::side::Side;
 use crate::garment::{HemName, SeamName, Tube};
@@ -70,35 +69,6 @@ impl HemSolver<'_> {
                 None => Aim::Height(-below.mm()),
             },
         })
-    }
-
-    pub(super) fn wanted_words(&self, wish: &HemWish) -> String {
-        match wish.wanted {
-            Wanted::Edge { shorten } if shorten.is_negative() => {
-                format!("let down by {}", self.write(-shorten.mm()))
-            }
-            Wanted::Edge { shorten } => format!("shortened by {}", self.write(shorten.mm())),
-            Wanted::Floor { height } => format!("{} above the floor", self.write(height.mm())),
-            Wanted::Garment { length } => {
-                let along = match self.shape().hem_tube(wish.hem) {
-                    Tube::Leg => "down the outseam",
-                    Tube::Body => "down the side",
-                    Tube::Sleeve => "from the shoulder point",
-                };
-                format!("as long as another garment: {} {along}", self.write(length.mm()))
-            }
-            Wanted::Pins => "where it is pinned".to_owned(),
-            Wanted::Landmark { landmark, below } => {
-                let by = self.write(below.mm().abs());
-                match (landmark, below.mm()) {
-                    (Landmark::Shoe, below) => format!("{} above {}", self.write(-below), landmark.words()),
-                    (_, below) if below.abs() < NOTHING => format!("at {}", landmark.words()),
-                    (_, below) => {
-                        format!("{by} {} {}", if below > 0.0 { "below" } else { "above" }, landmark.words())
-                    }
-                }
-            }
-        }
     }
 
     /// Height of the finished edge above the floor where it is lowest, when anything says.

@@ -118,14 +118,13 @@ impl Builder<'_> {
         let mut draft = making
                 .draft(Act::CutHem, format!("Trim the tuck to {to} and overcast it"))
                 .how("Both legs compared first, rolled down as worn. Cut one layer of the fold open, then both to the width; overcast, press it up, away from the edge.");
-        if trimmed.len() < tucks.len() {
-            for (which, _) in &trimmed {
-                let which = *which;
-                draft = draft.how(how!(
-                    "Only{which}: the other tuck is too small to be trimmed, and is pressed up whole.",
-                    which
-                ));
-            }
+        // Where one of two is trimmed, which.
+        for (which, _) in trimmed.iter().filter(|_| trimmed.len() < tucks.len()) {
+            let which = *which;
+            draft = draft.how(how!(
+                "Only{which}: the other tuck is too small to be trimmed, and is pressed up whole.",
+                which
+            ));
         }
         self.add(
             draft

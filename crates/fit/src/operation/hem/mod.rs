@@ -47,7 +47,7 @@ pub use original::{Tuck, TuckJoin};
 pub use periodic::{RingLine, RingReading};
 pub use place::{HemBegins, HemPlace, HemSpot};
 pub use refusal::HemRefusal;
-pub use ring::{PanelCurve, Ring, RingPanel, RingPoint, point_words, ring_points};
+pub use ring::{Hang, PanelCurve, Ring, RingPanel, RingPoint, point_words, ring_points};
 pub use solution::{
     HemPairRow, HemPairSaid, HemReadingRead, HemRow, HemSeam, HemSide, HemSolution, OldTurnUp, Uneven,
     UnevenCause, Unrolled,

@@ -68,16 +68,7 @@ pub(super) fn tuck(
     let upper = ring.length(|at| above + take_up(at));
     let lower = ring.girth(above);
     let mismatch = upper - lower;
-    let eases = habits.rule(HouseRule::OriginalEase);
-    let join = if mismatch.abs() <= ALIKE || !habits.scale.shows(Length::from_mm(mismatch)) {
-        TuckJoin::Even
-    } else if mismatch > 0.0 {
-        if mismatch / lower <= eases { TuckJoin::Ease } else { TuckJoin::TakeInAbove }
-    } else if -mismatch / upper <= eases {
-        TuckJoin::EaseHem
-    } else {
-        TuckJoin::TakeInHem
-    };
+    let join = join(upper, lower, habits);
     let take_in = matches!(join, TuckJoin::TakeInAbove | TuckJoin::TakeInHem).then(|| {
         let deep = mismatch.abs() / 2.0;
         [Length::hundredth(deep), Length::hundredth(habits.rule(HouseRule::FadeShare) * deep)]
@@ -95,5 +86,20 @@ pub(super) fn tuck(
         take_in,
         trim_to,
         words: Vec::new(),
+    }
+}
+
+/// How two edges of these lengths go together.
+fn join(upper: f64, lower: f64, habits: &Habits) -> TuckJoin {
+    let mismatch = upper - lower;
+    let eases = habits.rule(HouseRule::OriginalEase);
+    if mismatch.abs() <= ALIKE || !habits.scale.shows(Length::from_mm(mismatch)) {
+        TuckJoin::Even
+    } else if mismatch > 0.0 {
+        if mismatch / lower <= eases { TuckJoin::Ease } else { TuckJoin::TakeInAbove }
+    } else if -mismatch / upper <= eases {
+        TuckJoin::EaseHem
+    } else {
+        TuckJoin::TakeInHem
     }
 }

@@ -91,16 +91,21 @@ impl HemSolver<'_> {
         }
         let line = ring.line(&floor, 0.0)?;
         let at = |degrees: f64| line.at(ring.along(degrees));
-        let (front, side) = (at(0.0) - at(180.0), at(90.0) - at(270.0));
-        let cause = if front.abs().max(side.abs()) < 0.5 * by {
-            UnevenCause::Dropped
-        } else if side.abs() > front.abs() {
-            if side > 0.0 { UnevenCause::LeftHigh } else { UnevenCause::RightHigh }
-        } else if front > 0.0 {
-            UnevenCause::FrontHigh
-        } else {
-            UnevenCause::BackHigh
-        };
+        let cause = cause(by, at(0.0) - at(180.0), at(90.0) - at(270.0));
         Some(Uneven { by: Length::hundredth(by), cause, words: String::new() })
+    }
+}
+
+/// What a hem that is uneven by so much comes of, where the front is so much higher than the back, and the left than
+/// the right.
+fn cause(by: f64, front: f64, side: f64) -> UnevenCause {
+    if front.abs().max(side.abs()) < 0.5 * by {
+        UnevenCause::Dropped
+    } else if side.abs() > front.abs() {
+        if side > 0.0 { UnevenCause::LeftHigh } else { UnevenCause::RightHigh }
+    } else if front > 0.0 {
+        UnevenCause::FrontHigh
+    } else {
+        UnevenCause::BackHigh
     }
 }

@@ -2,7 +2,7 @@
 
 use super::aim::Aim;
 use super::periodic::{RingLine, RingReading};
-use super::ring::{Ring, point_words};
+use super::ring::{Hang, Ring, point_words};
 use super::solution::HemReadingRead;
 use super::waits::HemWaits;
 use super::wish::{HemRead, HemReading};
@@ -138,7 +138,7 @@ impl HemSolver<'_> {
     }
 
     /// Which way heights above the floor are turned into lengths of cloth, where the two differ enough to show.
-    pub(super) fn flare_words(&self, work: &HemWork<'_>) -> Option<String> {
+    pub(super) fn hangs(&self, work: &HemWork<'_>) -> Option<Hang> {
         let floor = |read| matches!(read, HemRead::FloorToEdge);
         if !work.wish.readings.iter().any(|reading| floor(reading.read)) {
             return None;
@@ -147,21 +147,7 @@ impl HemSolver<'_> {
         if hang.slanted > SLANT_SHOWS {
             return None;
         }
-        let ten = |cos: f64| format!("{:.1} along the cloth for 10 of height", 10.0 / cos);
-        Some(if hang.cone >= 1.0 {
-            format!(
-                "The skirt hangs as a cone, so heights from the floor are taken along its slant: {}.",
-                ten(hang.cos)
-            )
-        } else if hang.cone <= 0.0 {
-            "So full a skirt hangs in folds, nearly straight down: heights from the floor are taken as they are."
-                .to_owned()
-        } else {
-            format!(
-                "The skirt hangs partly as a cone and partly in folds, so heights from the floor are taken along part of its slant: {}.",
-                ten(hang.cos)
-            )
-        })
+        Some(hang)
     }
 }
 

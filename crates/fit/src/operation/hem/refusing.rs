@@ -21,9 +21,8 @@ impl HemSolver<'_> {
     ) -> Option<HemRefusal> {
         let faced = self.habits.rule(HouseRule::HemFaced);
         let kept = self.habits.rule(HouseRule::LeastAllowance);
-        let there = least + work.old;
+        let (mm, there) = (Length::from_mm, least + work.old);
         let height = self.pattern.crotch.map_or(work.whole, |crotch| crotch.height);
-        let mm = Length::from_mm;
         if mean > MOST_LOST * height {
             return Some(HemRefusal::TooShort { asked: mm(mean), most: mm(MOST_LOST * height) });
         }

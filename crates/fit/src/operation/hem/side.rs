@@ -20,15 +20,10 @@ use crate::unit::length::Length;
 const WORTH_SAYING: f64 = 2.0;
 
 impl HemSolver<'_> {
-    pub(super) fn side(&self, work: &HemWork<'_>, side: Side, ring: &Ring<'_>, take_up: &TakeUp) -> HemSide {
+    /// How far above the edge a tuck is sewn, where one is.
+    fn tucked_above(&self, work: &HemWork<'_>) -> Option<f64> {
         let shape = self.shape();
-        let period = ring.period();
-        let uncut = work.kind == HemKind::Uncut;
-        // An edge that is not cut stays where it is on its own cloth.
-        let fold = |along: f64| if uncut { 0.0 } else { take_up.fold(along / period, period) };
-        let [least, mean, most] = extremes(take_up, ring);
-        let turned = work.kind.is_cut().then(|| self.turned(work, ring, fold));
-        let tuck_above = match work.kind {
+        match work.kind {
             HemKind::Original => Some(work.old),
             // Two legs whose edge is not cut lose what each of them loses.
             HemKind::Uncut if shape.is_paired_hem(work.wish.hem) => Some(match work.wish.shorten_at {
@@ -36,8 +31,17 @@ impl HemSolver<'_> {
                 _ => tuck_above(shape, work.wish.hem, self.habits).mm(),
             }),
             _ => None,
-        };
-        let tucked = tuck_above.map(|above| match work.kind {
+        }
+    }
+
+    pub(super) fn side(&self, work: &HemWork<'_>, side: Side, ring: &Ring<'_>, take_up: &TakeUp) -> HemSide {
+        let period = ring.period();
+        let uncut = work.kind == HemKind::Uncut;
+        // An edge that is not cut stays where it is on its own cloth.
+        let fold = |along: f64| if uncut { 0.0 } else { take_up.fold(along / period, period) };
+        let [least, mean, most] = extremes(take_up, ring);
+        let turned = work.kind.is_cut().then(|| self.turned(work, ring, fold));
+        let tucked = self.tucked_above(work).map(|above| match work.kind {
             HemKind::Original => tuck(ring, fold, mean, above, self.habits),
             _ => tuck(ring, |_| mean, mean, above, self.habits),
         });

@@ -7,7 +7,7 @@ use super::lining::{HemLining, Mitre};
 use super::offer::HemMend;
 use super::original::Tuck;
 use super::refusal::HemRefusal;
-use super::ring::PanelCurve;
+use super::ring::{Hang, PanelCurve};
 use super::turn_up::{Lies, TurnUp};
 use super::uncut::UncutWay;
 use super::waits::HemWaits;
@@ -220,12 +220,15 @@ pub struct HemSolution {
     pub words: &'static str,
     /// True where there is one on each side.
     pub paired: bool,
-    /// Where it shall be, said back.
+    /// Where it shall be, said back by [`crate::words`].
     pub wanted: String,
     /// How it is made level.
     pub level_by: LevelBy,
     /// Which way a height above the floor was turned into cloth, where the two differ.
     pub flare: Option<String>,
+    /// The same, not in words.
+    #[serde(skip)]
+    pub hangs: Option<Hang>,
     /// Why nothing is computed yet, and what to do.
     pub waits: Option<String>,
     /// The same, not in words.

@@ -121,18 +121,7 @@ impl Builder<'_> {
         let before = self.drafts.len();
         self.hang_before(&making);
         self.clear_the_way(&making);
-        match &hem.uncut {
-            Some(UncutWay::Waist(waist)) => self.at_the_waist(&making, waist),
-            Some(UncutWay::Tuck(tuck)) => {
-                let own: Vec<(&str, &Tuck)> = making.tucks();
-                let tucks = if own.is_empty() { vec![("", tuck)] } else { own };
-                self.in_a_tuck(&making, &tucks);
-            }
-            None => match making.tucks() {
-                tucks if !tucks.is_empty() => self.in_a_tuck(&making, &tucks),
-                _ => self.turned(&making),
-            },
-        }
+        self.make(&making);
         if self.hems.len() > 1 {
             // With a hem and sleeves in one order, "Open the lining" alone does not say where.
             for draft in self.drafts[before..]
@@ -141,6 +130,22 @@ impl Builder<'_> {
             {
                 draft.title = format!("{}: {}", draft.title, making.what);
             }
+        }
+    }
+
+    /// The way it is made.
+    fn make(&mut self, making: &Making<'_>) {
+        match &making.hem.uncut {
+            Some(UncutWay::Waist(waist)) => self.at_the_waist(making, waist),
+            Some(UncutWay::Tuck(tuck)) => {
+                let own: Vec<(&str, &Tuck)> = making.tucks();
+                let tucks = if own.is_empty() { vec![("", tuck)] } else { own };
+                self.in_a_tuck(making, &tucks);
+            }
+            None => match making.tucks() {
+                tucks if !tucks.is_empty() => self.in_a_tuck(making, &tucks),
+                _ => self.turned(making),
+            },
         }
     }
 
@@ -356,15 +361,34 @@ impl Builder<'_> {
         }
         self.add(draft);
         if !knit {
-            let seams = hem.sides.first().map_or(2, |side| side.unrolled.seams.len());
-            self.add(
-                making
-                    .draft(Act::FastenSeams, "Fasten every seam that was cut through")
-                    .over(SEAM_END * seams as f64)
-                    .how("Back and forth over each seam end, or they open inside the turn-up.")
-                    .needs([making.key(Act::CutHem)])
-                    .after(making.keys([Act::SplaySeams])),
-            );
+            self.fasten_seams(making);
+        }
+    }
+
+    fn fasten_seams(&mut self, making: &Making<'_>) {
+        let seams = making.hem.sides.first().map_or(2, |side| side.unrolled.seams.len());
+        self.add(
+            making
+                .draft(Act::FastenSeams, "Fasten every seam that was cut through")
+                .over(SEAM_END * seams as f64)
+                .how("Back and forth over each seam end, or they open inside the turn-up.")
+                .needs([making.key(Act::CutHem)])
+                .after(making.keys([Act::SplaySeams])),
+        );
+    }
+
+    /// How wide the strip is that is cut off one leg.
+    fn strip(&self, which: &'static str, side: &HemSide, with: &'static str) -> How {
+        let strips: Vec<Length> = side.rows.iter().filter_map(|row| row.strip).collect();
+        let widest = strips.iter().max().copied().unwrap_or_default();
+        let narrowest = strips.iter().min().copied().unwrap_or_default();
+        let [least, most] = [narrowest, widest].map(|width| self.write(width));
+        if !widest.is_positive() {
+            how!("There is nothing to cut off{which}: all there is stays in the turn-up.", which)
+        } else if (widest - narrowest).mm() < 2.0 {
+            how!("The strip{which} is {most} wide, {with}.", which, most, with)
+        } else {
+            how!("The strip{which} is {least} to {most} wide, {with}.", which, least, most, with)
         }
     }
 
@@ -378,19 +402,7 @@ impl Builder<'_> {
         if hem.kind.is_knit() {
             how.push("Trim the turn-up to the stitching, the blades flat on the inside, the outside pulled away from them; all that hangs above it goes.".into());
         } else {
-            for (which, side) in making.legs() {
-                let strips: Vec<Length> = side.rows.iter().filter_map(|row| row.strip).collect();
-                let widest = strips.iter().max().copied().unwrap_or_default();
-                let narrowest = strips.iter().min().copied().unwrap_or_default();
-                let [least, most] = [narrowest, widest].map(|width| self.write(width));
-                how.push(if !widest.is_positive() {
-                    how!("There is nothing to cut off{which}: all there is stays in the turn-up.", which)
-                } else if (widest - narrowest).mm() < 2.0 {
-                    how!("The strip{which} is {most} wide, {with}.", which, most, with)
-                } else {
-                    how!("The strip{which} is {least} to {most} wide, {with}.", which, least, most, with)
-                });
-            }
+            how.extend(making.legs().into_iter().map(|(which, side)| self.strip(which, side, with)));
         }
         if hem.kind == HemKind::LinedBag
             && let Some(lining) = &hem.lining

@@ -52,10 +52,10 @@ pub(crate) fn templates(
         let panels = ring.panels();
         let halves = if ring.is_body() { panels.len() / 2 } else { panels.len() };
         for (i, panel) in panels.iter().enumerate() {
-            let half = match (ring.is_body(), i < halves) {
-                (false, _) => side.side,
-                (true, true) => Side::Left,
-                (true, false) => Side::Right,
+            let half = match ring.is_body() {
+                false => side.side,
+                true if i < halves => Side::Left,
+                true => Side::Right,
             };
             let template = one(&ring, i, panel.panel, half, side, solved, facing);
             let twin = (ring.is_body() && i >= halves).then(|| panels.len() - 1 - i);
@@ -67,17 +67,6 @@ pub(crate) fn templates(
                 all.push(template);
             }
         }
-    }
-    for template in &mut all {
-        template.words = format!(
-            "{}, {}{}",
-            solved.words,
-            template.panel.words(),
-            match template.side {
-                Side::Centre => ", both sides alike".to_owned(),
-                side => format!(", {}", side.words()),
-            }
-        );
     }
     all
 }

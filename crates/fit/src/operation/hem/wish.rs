@@ -215,22 +215,7 @@ impl HemWish {
         if self.hem == HemName::Sleeve && shape.sleeve_build() == SleeveBuild::None {
             return Err(("hem", HemError::NoSleeve));
         }
-        let on_sleeve = self.hem == HemName::Sleeve;
-        match self.wanted {
-            Wanted::Edge { shorten } => within("wanted.shorten", ranges::SHORTEN, shorten)?,
-            Wanted::Floor { .. } if on_sleeve => return Err(("wanted", HemError::SleeveFromFloor)),
-            Wanted::Floor { height } => within("wanted.height", ranges::FLOOR, height)?,
-            Wanted::Garment { length } => within("wanted.length", ranges::OTHER_LENGTH, length)?,
-            Wanted::Landmark { landmark, .. } if landmark.on_arm() != on_sleeve => {
-                return Err(("wanted.landmark", HemError::Landmark { landmark }));
-            }
-            Wanted::Landmark { landmark, below } => {
-                // Nothing hangs below the floor.
-                let most = if landmark == Landmark::Shoe { 0.0 } else { 900.0 };
-                within("wanted.below", ranges::BELOW.up_to(most), below)?;
-            }
-            Wanted::Pins => {}
-        }
+        self.check_wanted()?;
         within("shoes", ranges::SHOES, self.shoes)?;
         if let Some(allowance) = self.allowance {
             within("allowance", ranges::HEM_ALLOWANCE, allowance)?;
@@ -245,6 +230,26 @@ impl HemWish {
             within("shorten_at.above", ranges::TUCK_ABOVE, above)?;
         }
         in_range("readings", ranges::HEM_READINGS, self.readings.len() as f64)
+    }
+
+    fn check_wanted(&self) -> Result<(), (&'static str, HemError)> {
+        let within = |field, range: Range, length: Length| in_range(field, range, length.mm());
+        let on_sleeve = self.hem == HemName::Sleeve;
+        match self.wanted {
+            Wanted::Edge { shorten } => within("wanted.shorten", ranges::SHORTEN, shorten),
+            Wanted::Floor { .. } if on_sleeve => Err(("wanted", HemError::SleeveFromFloor)),
+            Wanted::Floor { height } => within("wanted.height", ranges::FLOOR, height),
+            Wanted::Garment { length } => within("wanted.length", ranges::OTHER_LENGTH, length),
+            Wanted::Landmark { landmark, .. } if landmark.on_arm() != on_sleeve => {
+                Err(("wanted.landmark", HemError::Landmark { landmark }))
+            }
+            Wanted::Landmark { landmark, below } => {
+                // Nothing hangs below the floor.
+                let most = if landmark == Landmark::Shoe { 0.0 } else { 900.0 };
+                within("wanted.below", ranges::BELOW.up_to(most), below)
+            }
+            Wanted::Pins => Ok(()),
+        }
     }
 
     fn check_reading(&self, shape: &Shape, reading: &HemReading) -> Result<(), (&'static str, HemError)> {

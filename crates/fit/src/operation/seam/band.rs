@@ -159,19 +159,30 @@ impl Builder<'_> {
                 how!("The band must gain {each} at each side of the centre back: a piece set in there, under the belt loop.", each)
             });
         }
-        if changes && total < 0.0 && !sides.is_empty() {
-            how.push(how!("Where the band has no seam there, take it out in a flat fold on its inside, or all {by} at its closing end, buttons or hook moved with it.", by));
-        }
-        if changes && total > 0.0 {
-            how.push(how!("{by} in all: out of the extension at its closing end if it has as much, else a piece of like cloth set in where a seam or a loop covers it.", by));
-        }
+        how.extend(self.band_gives(total, !sides.is_empty()));
         how.push("Pin it from the middle to the ends, tack, and sew it back from the inside.".into());
         let title = match total {
-            total if !self.habits.scale.shows(Length::from_mm(total)) => "Put the band back".to_owned(),
+            _ if !changes => "Put the band back".to_owned(),
             total if total < 0.0 => format!("Shorten the band by {by} and put it back"),
             _ => format!("Lengthen the band by {by} and put it back"),
         };
         let draft = Draft { title, ..draft };
         self.add(draft.all_how(how).turns_on(by).longer_by(BAND_MINUTES).after(self.set_back()));
+    }
+
+    /// Where a band with no seam there gives or gains what it changes by in all.
+    fn band_gives(&self, total: f64, at_sides: bool) -> Option<How> {
+        let by = self.write(Length::hundredth(total.abs()));
+        if !self.habits.scale.shows(Length::from_mm(total)) {
+            return None;
+        }
+        if total < 0.0 {
+            at_sides.then(|| how!("Where the band has no seam there, take it out in a flat fold on its inside, or all {by} at its closing end, buttons or hook moved with it.", by))
+        } else {
+            Some(how!(
+                "{by} in all: out of the extension at its closing end if it has as much, else a piece of like cloth set in where a seam or a loop covers it.",
+                by
+            ))
+        }
     }
 }

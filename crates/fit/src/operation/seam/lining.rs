@@ -18,6 +18,11 @@ const fn way_in_over(hem: HemName) -> f64 {
     }
 }
 
+/// How a lining that was bagged out is closed,
+const BAGGED: &str = "Turn it back through the gap, look that nothing is twisted, then close the gap by hand or close beside its edge.";
+/// and one that was felled.
+const FELLED: &str = "Fold its edge where it was, the slack pushed up into its pleat, and fell it into the turn-up only, never through to the outside.";
+
 impl Builder<'_> {
     /// Gets behind the seams of a lined garment.
     pub(crate) fn open_lining(&mut self, hem: HemName, seams: &[SeamName]) {
@@ -116,27 +121,22 @@ impl Builder<'_> {
             .collect();
         let everything = self.ends();
         for (hem, seams) in opened {
-            let on_sleeve = hem == HemName::Sleeve;
+            let title = match hem {
+                HemName::Sleeve => "Close the lining of the sleeves",
+                HemName::Hem => "Close the lining",
+            };
             let how = match self.shape.lining_closed() {
-                LiningClosed::Bagged => {
-                    "Turn it back through the gap, look that nothing is twisted, then close the gap by hand or close beside its edge."
-                }
-                LiningClosed::Felled | LiningClosed::Free => {
-                    "Fold its edge where it was, the slack pushed up into its pleat, and fell it into the turn-up only, never through to the outside."
-                }
+                LiningClosed::Bagged => BAGGED,
+                LiningClosed::Felled | LiningClosed::Free => FELLED,
             };
             self.add(
-                Draft::new(
-                    Act::CloseLining,
-                    On::Hem(hem),
-                    if on_sleeve { "Close the lining of the sleeves" } else { "Close the lining" },
-                )
-                .over(way_in_over(hem))
-                .how("Hang the outside first: no pull, no ridge, and every pin counted out.")
-                .how(how)
-                .on_seams(seams)
-                .needs(everything.iter().copied())
-                .needs([StepKey::whole(Act::TakeInLining)]),
+                Draft::new(Act::CloseLining, On::Hem(hem), title)
+                    .over(way_in_over(hem))
+                    .how("Hang the outside first: no pull, no ridge, and every pin counted out.")
+                    .how(how)
+                    .on_seams(seams)
+                    .needs(everything.iter().copied())
+                    .needs([StepKey::whole(Act::TakeInLining)]),
             );
         }
     }

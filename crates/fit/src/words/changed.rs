@@ -1,12 +1,12 @@
 //! What changes did, in words: for the list of what was done and for the other screen.
 
-use super::what::Change;
+use super::alteration::alteration_words;
+use crate::asked::Change;
 use crate::garment::SeamName;
 use crate::garment::side::Side;
 use crate::plan::Minutes;
 use crate::reading::pin::Pin;
 use crate::unit::scale::Scale;
-use crate::words::alteration_words;
 
 fn at(seam: SeamName, side: Side) -> String {
     if side == Side::Centre { seam.words().to_owned() } else { format!("{}, {}", seam.words(), side.words()) }

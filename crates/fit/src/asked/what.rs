@@ -15,7 +15,7 @@ use crate::operation::hem::{HemReading, HemWish};
 use crate::plan::Vouched;
 use crate::reading::accepted::AcceptedDepth;
 use crate::reading::pin::Pin;
-use crate::solve::job::SeamEvening;
+use crate::reading::seam_evening::SeamEvening;
 use crate::sums::KeptSum;
 use crate::unit::length::Length;
 
@@ -237,7 +237,7 @@ impl Change {
 }
 
 /// The key of an accepted depth.
-pub(super) fn accepted_key(accepted: &AcceptedDepth) -> (SeamName, Side, Length) {
+pub(crate) fn accepted_key(accepted: &AcceptedDepth) -> (SeamName, Side, Length) {
     (accepted.seam, accepted.side, accepted.station)
 }
 
