@@ -402,7 +402,7 @@ impl Builder<'_> {
         if hem.kind.is_knit() {
             how.push("Trim the turn-up to the stitching, the blades flat on the inside, the outside pulled away from them; all that hangs above it goes.".into());
         } else {
-            how.extend(making.legs().into_iter().map(|(which, side)| self.strip(which, side, with)));
+            how.extend(making.legs().map(|(which, side)| self.strip(which, side, with)));
         }
         if hem.kind == HemKind::LinedBag
             && let Some(lining) = &hem.lining
