@@ -239,12 +239,16 @@ async fn trousers_are_pinned_chalked_and_ready_for_the_bench() {
     compare_with(&browser, &larger).await;
 
     let sheet = browser.download(&format!("/api/v1/fittings/{fitting}/sheet.pdf")).await;
-    let sheet = String::from_utf8_lossy(&sheet).into_owned();
-    let a4 = sheet.matches("/MediaBox [0 0 595.2756 841.8898]").count();
-    assert!(
-        sheet.starts_with("%PDF-") && a4 >= 3,
-        "tables, order and the line at full size: {a4} pages of A4"
-    );
+    let sheet = lopdf::Document::load_mem(&sheet).expect("a sheet that can be read");
+    let is_a4 = |page: &lopdf::ObjectId| {
+        let page = sheet.get_dictionary(*page).expect("a page");
+        let corners = page.get(b"MediaBox").and_then(lopdf::Object::as_array).expect("its box");
+        let corners: Vec<f32> = corners.iter().filter_map(|each| each.as_float().ok()).collect();
+        matches!(*corners, [0.0, 0.0, wide, high] if (wide - 595.28).abs() < 0.01 && (high - 841.89).abs() < 0.01)
+    };
+    let pages: Vec<lopdf::ObjectId> = sheet.page_iter().collect();
+    assert!(pages.iter().all(is_a4), "every page is one of A4");
+    assert!(pages.len() >= 3, "tables, order and the line at full size: {} pages", pages.len());
     follow_the_order_to_its_stop(&browser).await;
 
     // Signing out ends it; signing in again finds everything as it was left.

@@ -73,14 +73,14 @@ pub(super) fn altered(drawn: &Drawn<'_>, evened: Evened) -> Altered {
         found: evened.found,
     };
     let mut pinned = Some(evened.seams);
-    for kind in AlterationKind::ALL {
-        match kind {
-            AlterationKind::Line => altered.sew(drawn, pinned.take().unwrap_or_default()),
-            AlterationKind::Hem => altered.make_hems(drawn),
-            wished => {
-                let Altered { alterations, done, sewn, found, .. } = &mut altered;
-                Wishes { alterations, done, sewn, found }.perform(drawn, *wished);
-            }
+    for kind in AlterationKind::ALL.iter().copied() {
+        if kind == AlterationKind::Line {
+            altered.sew(drawn, pinned.take().unwrap_or_default());
+        } else if kind == AlterationKind::Hem {
+            altered.make_hems(drawn);
+        } else {
+            let Altered { alterations, done, sewn, found, .. } = &mut altered;
+            Wishes { alterations, done, sewn, found }.perform(drawn, kind);
         }
     }
     altered
