@@ -3,8 +3,8 @@
 use std::collections::BTreeSet;
 
 use super::alteration::Done;
-use super::opening::{Closed, Open, Opening, openings};
-use super::performed::Performed;
+use super::opening::{Closed, Open, Opening};
+use super::performed::{Performed, openings};
 use crate::garment::{AlterationKey, AlterationKind, Garment, Purpose, SeamName, Shape};
 use crate::house::choice::{HemWhen, MatchBy};
 use crate::house::habit::Habits;

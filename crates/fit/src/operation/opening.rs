@@ -1,10 +1,9 @@
 //! What has to be open while seams are worked: each is opened once, for every seam that needs it, and closed once.
 
-use crate::garment::{BandBuild, Fixture, Garment, HemName, LiningClosed, SeamName, Shape, Source};
+use crate::garment::{BandBuild, Fixture, Garment, HemName, LiningClosed, SeamName, Shape};
 use crate::house::choice::HemCrossed;
 use crate::house::habit::Habits;
 use crate::house::rules::HouseRule;
-use crate::operation::performed::Performed;
 use crate::operation::seam::work::SeamWork;
 use crate::plan::act::Act;
 use crate::plan::key::{On, StepKey};
@@ -88,7 +87,7 @@ impl Opening {
     }
 
     /// When it is opened among all that is: what is opened sooner has the smaller number.
-    fn comes(self, shape: &Shape) -> (u8, usize) {
+    pub(crate) fn comes(self, shape: &Shape) -> (u8, usize) {
         let back = |on| usize::from(on != On::Garment);
         match self {
             Opening::Lining(hem) => (0, hem as usize),
@@ -201,7 +200,7 @@ pub(crate) fn lining_of(seam: SeamName) -> HemName {
 /// What is closed before anything is opened.
 #[derive(Clone, Copy)]
 pub(crate) struct Closed<'a> {
-    garment: &'a Garment,
+    pub(crate) garment: &'a Garment,
     habits: &'a Habits,
     /// The centre back is moved as a wedge through the band.
     wedge: bool,
@@ -212,28 +211,6 @@ impl<'a> Closed<'a> {
     pub(crate) fn on(garment: &'a Garment, habits: &'a Habits, works: &[SeamWork<'_>]) -> Closed<'a> {
         Closed { garment, habits, wedge: has_wedge(&garment.shape, habits, works) }
     }
-}
-
-/// Everything that has to be open for what is done, in the order it is opened. What is not sewn yet has nothing to open.
-pub(crate) fn openings(closed: Closed<'_>, performed: &[&dyn Performed]) -> Vec<Open> {
-    let Garment { source, shape, .. } = closed.garment;
-    let mut all: Vec<Open> = Vec::new();
-    if !source.is_sewn() && *source != Source::Toile {
-        return all;
-    }
-    for asked in performed.iter().flat_map(|done| done.opens(closed)) {
-        match all.iter_mut().find(|open| open.what == asked.what) {
-            Some(open) => {
-                open.places += asked.places;
-                let more: Vec<SeamName> =
-                    asked.seams.into_iter().filter(|seam| !open.seams.contains(seam)).collect();
-                open.seams.extend(more);
-            }
-            None => all.push(asked),
-        }
-    }
-    all.sort_by_key(|open| open.what.comes(shape));
-    all
 }
 
 /// What has to be open for the lines of a seam.

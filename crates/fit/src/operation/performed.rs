@@ -8,7 +8,7 @@ use super::hem::HemSolution;
 use super::opening::{Closed, Open, openings_of};
 use super::seam::work::SeamWork;
 use crate::garment::side::Side;
-use crate::garment::{AlterationKey, AlterationKind};
+use crate::garment::{AlterationKey, AlterationKind, Garment, SeamName, Source};
 use crate::plan::vouched::Vouched;
 use crate::unit::length::Length;
 
@@ -81,4 +81,26 @@ impl Performed for HemSolution {
     fn opens(&self, _: Closed<'_>) -> Vec<Open> {
         Vec::new()
     }
+}
+
+/// Everything that has to be open for what is done, in the order it is opened. What is not sewn yet has nothing to open.
+pub(crate) fn openings(closed: Closed<'_>, performed: &[&dyn Performed]) -> Vec<Open> {
+    let Garment { source, shape, .. } = closed.garment;
+    let mut all: Vec<Open> = Vec::new();
+    if !source.is_sewn() && *source != Source::Toile {
+        return all;
+    }
+    for asked in performed.iter().flat_map(|done| done.opens(closed)) {
+        match all.iter_mut().find(|open| open.what == asked.what) {
+            Some(open) => {
+                open.places += asked.places;
+                let more: Vec<SeamName> =
+                    asked.seams.into_iter().filter(|seam| !open.seams.contains(seam)).collect();
+                open.seams.extend(more);
+            }
+            None => all.push(asked),
+        }
+    }
+    all.sort_by_key(|open| open.what.comes(shape));
+    all
 }
