@@ -46,7 +46,7 @@ pub struct FitPicture {
     pub front: Option<FitView>,
     /// From the side, where it can be drawn.
     pub side: Option<FitView>,
-    /// What is true of the whole of it, each once; said by [`crate::words`].
+    /// What is true of the whole of it, each once.
     pub notes: Vec<String>,
 }
 

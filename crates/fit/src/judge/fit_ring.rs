@@ -64,7 +64,7 @@ pub struct FitRing {
     pub verdicts: [Option<Verdict>; 2],
     /// The ease before and after, signed, as it stands on the session's tape.
     pub ease: [String; 2],
-    /// Both girths and what comes of them, before and after; said by [`crate::words`].
+    /// Both girths and what comes of them, before and after.
     pub said: [String; 2],
     /// True when the garment's width there was estimated.
     pub estimated: bool,

@@ -25,7 +25,7 @@ pub struct InsideSeam {
     pub most: Option<Length>,
     /// What that gives the level: both edges, both sides where the seam is on both.
     pub gains: Option<Length>,
-    /// The seam, its edges and what is inside each, in words; said by [`crate::words`].
+    /// The seam, its edges and what is inside each, in words.
     pub words: String,
 }
 

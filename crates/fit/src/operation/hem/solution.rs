@@ -220,7 +220,7 @@ pub struct HemSolution {
     pub words: &'static str,
     /// True where there is one on each side.
     pub paired: bool,
-    /// Where it shall be, said back by [`crate::words`].
+    /// Where it shall be, said back.
     pub wanted: String,
     /// How it is made level.
     pub level_by: LevelBy,
