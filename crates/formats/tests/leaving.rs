@@ -88,7 +88,9 @@ fn the_sheet_tells_every_mark_and_every_warning_on_both_papers() {
             }
             let (width, height) = paper.size_mm();
             let points = |mm: f64| format!("{:.1}", mm * 72.0 / 25.4);
-            for size in common::pdf::sizes(&bytes) {
+            let sizes = common::pdf::sizes(&bytes);
+            assert!(!sizes.is_empty(), "a sheet has a page");
+            for size in sizes {
                 assert_eq!(size.map(|side| format!("{side:.1}")), [points(width), points(height)]);
             }
         }

@@ -1,10 +1,10 @@
 //! Levels of a body: the places at which a garment is compared with it.
 
-use crate::every::every;
 use serde::{Deserialize, Serialize};
 use strum::{EnumCount, VariantArray};
 
 use super::measures::MeasureName;
+use crate::every::every;
 
 /// A level.
 #[derive(

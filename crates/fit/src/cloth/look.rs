@@ -1,10 +1,10 @@
 //! How a cloth looks: its colour, and its weave or print.
 
-use crate::every::every;
 use serde::{Deserialize, Serialize};
 use strum::{EnumCount, VariantArray};
 
 use super::colour::Colour;
+use crate::every::every;
 use crate::unit::length::Length;
 
 /// A weave or a print, as the eye tells them apart.

@@ -1,9 +1,9 @@
 //! Hems of a garment, and what stands near them and can be in the way.
 
-use crate::every::every;
 use serde::{Deserialize, Serialize};
 use strum::{EnumCount, IntoStaticStr, VariantArray};
 
+use crate::every::every;
 use crate::garment::side::Side;
 use crate::unit::length::Length;
 

@@ -1,10 +1,10 @@
 //! Kinds of hem with what each turns up.
 
-use crate::every::every;
 use serde::{Deserialize, Serialize};
 use strum::{EnumCount, VariantArray};
 
 use crate::cloth::family::ClothFamily;
+use crate::every::every;
 use crate::garment::{Garment, HemName, Kind};
 use crate::house::choice::OldEdge;
 use crate::house::habit::Habits;

@@ -1,9 +1,9 @@
 //! Kinds of garment: what is measured on each, which seams it can have, and what it usually has.
 
-use super::feature::LiningClosed;
 use serde::{Deserialize, Serialize};
 use strum::EnumCount;
 
+use super::feature::LiningClosed;
 use super::flat::FlatName;
 use super::seam::SeamName;
 use crate::body::level::LevelName;

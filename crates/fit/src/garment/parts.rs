@@ -1,12 +1,12 @@
 //! The parts one sees on a garment: collar, front, pockets, cuffs. They move no line; they are how it is recognised,
 //! and what a finger points at.
 
-use crate::every::every;
 use serde::{Deserialize, Serialize};
 use strum::{EnumCount, VariantArray};
 
 use super::kind::{Block, Kind};
 use crate::cloth::family::ClothFamily;
+use crate::every::every;
 
 /// A collar.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize, EnumCount, VariantArray)]

@@ -1,13 +1,13 @@
 //! Ease: what a garment measures more than the body in it, and whether that is enough.
 
-use crate::every::every;
 use std::collections::BTreeMap;
-use strum::{EnumCount, VariantArray};
 
 use serde::{Deserialize, Serialize};
+use strum::{EnumCount, VariantArray};
 
 use crate::body::measures::{Body, MeasureName};
 use crate::cloth::family::Cloth;
+use crate::every::every;
 use crate::garment::side::Side;
 use crate::garment::{Kind, LevelName, Shape, Tube};
 use crate::house::habit::Habits;

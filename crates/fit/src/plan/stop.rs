@@ -1,9 +1,9 @@
 //! Stops: what must be true before an operation that cannot be undone.
 
 use std::collections::BTreeSet;
-use strum::IntoStaticStr;
 
 use serde::Serialize;
+use strum::IntoStaticStr;
 use thiserror::Error;
 
 use super::key::StepKey;

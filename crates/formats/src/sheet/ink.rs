@@ -260,8 +260,10 @@ fn points(mm: f64) -> f32 {
     (mm * POINTS_PER_MM) as f32
 }
 
-/// A course through places in millimetres; none where there is no way to go.
+/// A course through places in millimetres; none where there is no way to go. A place that is none would be left out of the
+/// sheet: while it is tried, that is a fault.
 fn along(places: &[[f64; 2]]) -> Option<Path> {
+    debug_assert!(places.iter().flatten().all(|mm| mm.is_finite()), "a coordinate that is none: {places:?}");
     let (first, rest) = places.split_first()?;
     let mut path = PathBuilder::new();
     path.move_to(points(first[0]), points(first[1]));

@@ -194,7 +194,8 @@ pub fn take_back(conn: &mut Conn, id: AccountId, hung: Uuid, line: i64) -> Resul
         garment: hung,
         garment_version: garment::get(conn, id, hung)?.version,
         fitting_version: standing.as_ref().map(|standing| standing.version),
-        last: None,
+        // The journal is looked at first: whoever takes the line back before the fitting is looked at has written there.
+        last: lines.iter().map(|kept| kept.id).max(),
         next: None,
         expected: Expected::Unsaid,
     };

@@ -1,10 +1,10 @@
 //! Places of the body that a hem is aimed at.
 
-use crate::every::every;
 use serde::{Deserialize, Serialize};
 use strum::{EnumCount, VariantArray};
 
 use crate::body::measures::MeasureName;
+use crate::every::every;
 
 /// A place of the body that a hem is wanted at.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Serialize, Deserialize, EnumCount, VariantArray)]
